@@ -1,0 +1,127 @@
+import { readFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { CONDITIONS } from '@/content/conditions'
+import { LIBRARY } from '@/content/movements'
+import { isDay } from '@/core/client'
+import { classFileSchema, type FileProblem, factsOfPerson, parseFile, peopleFileSchema, type Report, report, sessionOf } from '@/core/formats'
+import { checkPlan, problemText } from '@/core/plan'
+import { AssessmentError, assess, buildRuleBase } from '@/core/safety'
+import { clock, expand } from '@/core/timing'
+import { text } from './text'
+
+/** Ends with exit code 2: bad input, with its place and what was expected; nothing is written. */
+class BadInput extends Error {
+  constructor(readonly problems: readonly string[]) {
+    super(problems.join('\n'))
+  }
+}
+
+const USAGE = `Usage:
+  check --class class.json --people people.json [--date YYYY-MM-DD] [--json]
+  time --class class.json [--json]
+  movements --json
+  conditions --json
+Exit codes: 0 all have a safe option, 1 somebody has none, 2 bad input.`
+
+const options = {
+  class: { type: 'string' },
+  people: { type: 'string' },
+  date: { type: 'string' },
+  json: { type: 'boolean', default: false },
+} as const
+
+function read(path: string | undefined, flag: string): string {
+  if (!path) throw new BadInput([`--${flag}: expected the path of a file`])
+  try {
+    return readFileSync(path, 'utf8')
+  } catch (error) {
+    throw new BadInput([`--${flag}: cannot read ${path}: ${(error as NodeJS.ErrnoException).code ?? String(error)}`])
+  }
+}
+
+const placed = (file: string, problems: readonly FileProblem[]) =>
+  new BadInput(problems.map((problem) => `${file} at ${problem.path}: ${problem.message}`))
+
+function classOf(path: string | undefined) {
+  const parsed = parseFile(classFileSchema, read(path, 'class'))
+  if ('problems' in parsed) throw placed(path!, parsed.problems)
+  const checked = checkPlan(parsed.file.plan, LIBRARY)
+  if ('problems' in checked) throw new BadInput(checked.problems.map((problem) => `${path} at $.plan: ${problemText(problem)}`))
+  return { file: parsed.file, plan: checked.plan }
+}
+
+function check(values: { class?: string; people?: string; date?: string }): Report {
+  const { file, plan } = classOf(values.class)
+  const parsed = parseFile(peopleFileSchema, read(values.people, 'people'))
+  if ('problems' in parsed) throw placed(values.people!, parsed.problems)
+  if (values.date !== undefined && !isDay(values.date)) throw new BadInput([`--date: expected a calendar day, YYYY-MM-DD, found "${values.date}"`])
+  const date = values.date ?? file.date ?? new Date().toISOString().slice(0, 10)
+  const base = buildRuleBase(CONDITIONS)
+  const session = sessionOf(plan, file.session)
+  const people = parsed.file.people.map((person, index) => {
+    try {
+      return { id: person.id, name: person.name, assessment: assess(base, factsOfPerson(base, person, date), session) }
+    } catch (error) {
+      if (error instanceof AssessmentError) throw new BadInput([`${values.people} at $.people[${index}] (${person.name}): ${error.message}`])
+      throw error
+    }
+  })
+  return report(base, LIBRARY, plan, people, date)
+}
+
+export function run(argv: readonly string[], print: (line: string) => void): number {
+  let parsed: ReturnType<typeof parseArgs<{ options: typeof options; allowPositionals: true }>>
+  try {
+    parsed = parseArgs({ args: [...argv], options, allowPositionals: true })
+  } catch (error) {
+    throw new BadInput([(error as Error).message, USAGE])
+  }
+  const { values, positionals } = parsed
+  const json = (value: unknown) => print(JSON.stringify(value, null, 2))
+  switch (positionals[0]) {
+    case 'check': {
+      const result = check(values)
+      if (values.json) json(result)
+      else print(text(result))
+      return result.safe ? 0 : 1
+    }
+    case 'time': {
+      const timeline = expand(classOf(values.class).plan, LIBRARY)
+      if (values.json) json(timeline)
+      else
+        print(
+          timeline.segments
+            .map(
+              (segment) => `${clock(segment.startSeconds).padStart(6)} ${clock(segment.seconds).padStart(6)}  ${segment.kind} ${segment.item ?? ''}`,
+            )
+            .join('\n'),
+        )
+      return 0
+    }
+    case 'movements':
+      json(
+        LIBRARY.entries.map(({ movement, variant, planned }) => ({
+          id: variant.id,
+          movement: movement.name,
+          name: variant.name,
+          kit: variant.kit,
+          dose: variant.dose,
+          demands: planned,
+        })),
+      )
+      return 0
+    case 'conditions':
+      json(CONDITIONS)
+      return 0
+    default:
+      throw new BadInput([`expected a command, found "${positionals[0] ?? 'nothing'}"`, USAGE])
+  }
+}
+
+try {
+  process.exitCode = run(process.argv.slice(2), (line) => process.stdout.write(`${line}\n`))
+} catch (error) {
+  if (!(error instanceof BadInput)) throw error
+  process.stderr.write(`${error.message}\n`)
+  process.exitCode = 2
+}

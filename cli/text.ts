@@ -1,0 +1,23 @@
+import { CAUTION, type Report } from '@/core/formats'
+import { clock } from '@/core/timing'
+
+const WORDS = { 'as-planned': 'as planned', modify: 'adjust', swap: 'swap', 'leave-out': 'sit out' } as const
+
+/** A report for reading on a terminal. */
+export function text(report: Report): string {
+  const lines = [
+    `Checked for ${report.date}. Length ${clock(report.timeline.totalSeconds)}, ${report.changesOfBase} changes of base, ${report.floorTrips} trips to floor or bed.`,
+  ]
+  for (const warning of report.warnings) lines.push(`  ! ${JSON.stringify(warning)}`)
+  for (const person of report.people) {
+    lines.push('', person.name, ...person.gates.map((gate) => `  [${gate.outcome}] ${gate.text}`))
+    for (const item of person.items) {
+      const use = 'rest' in item.use ? item.use.rest : item.use.variant
+      lines.push(`  ${WORDS[item.verdict].padEnd(10)} ${item.name}${item.verdict === 'as-planned' ? '' : ` -> ${use}`}`)
+      const shown = item.reasons.filter((reason) => reason.then === 'avoid' || reason.then === 'modify')
+      for (const reason of shown) lines.push(`      ${reason.id} (${reason.condition}, ${reason.evidence}): ${reason.why}`)
+      for (const change of 'rest' in item.use ? [] : item.use.changes) lines.push(`      change ${change.attribute}: ${change.from} to ${change.to}`)
+    }
+  }
+  return [...lines, '', CAUTION].join('\n')
+}

@@ -1,0 +1,320 @@
+import { type ArmJoints, BOTH, type Figure, type LegJoints, outward, type Room, type Side, STANDARD_ROOM, SUPPORT } from './joints'
+import { bodyMassPoints } from './massPoints'
+import type { Arm, FootContact, HandContact, Leg, Pose } from './pose'
+import { type Body, LENGTH } from './skeleton'
+import {
+  aboutX,
+  aboutY,
+  aboutZ,
+  add,
+  apply,
+  compose,
+  cosDeg,
+  cross,
+  dot,
+  type Frame,
+  length,
+  mix,
+  scale,
+  sinDeg,
+  sub,
+  unit,
+  type Vec,
+  WORLD,
+} from './vector'
+
+const PELVIS_TO_LUMBAR = 0.05
+const LUMBAR_TO_WAIST = 0.09
+const WAIST_TO_NECK = LENGTH.trunk - PELVIS_TO_LUMBAR - LUMBAR_TO_WAIST
+const NECK_TO_HEAD_CENTRE = 0.112
+const BALL = 0.085
+const TOE = 0.118
+const HEEL = 0.034
+/** Half thickness of the trunk over what it lies on, as a fraction of stature. */
+const THICKNESS = { seat: 0.05, supine: 0.056, prone: 0.056, side: 0.098, incline: 0.056, longSit: 0.052 } as const
+const KNEE_THICKNESS = 0.03
+
+function pelvisFrameOf(pose: Pose, leanDeg: number): Frame {
+  const turned = aboutZ(-pose.yaw)
+  if (pose.stance === 'side') return compose(compose(turned, aboutX(90)), aboutZ(-90))
+  return compose(turned, aboutX(-leanDeg))
+}
+
+const spineStep = (spine: Pose['spine'], flexionShare: number, twistShare: number): Frame =>
+  compose(compose(aboutX(-spine.flexion * flexionShare), aboutY(spine.sideBend * flexionShare)), aboutZ(-spine.twist * twistShare))
+
+/** Turns `from` onto `to` by the shortest way and carries `along` with it. */
+function carried(from: Vec, to: Vec, along: Vec): Vec {
+  const axis = cross(from, to)
+  const sine = length(axis)
+  const cosine = dot(from, to)
+  if (sine < 1e-6) return cosine > 0 ? along : scale(along, -1)
+  const k = scale(axis, 1 / sine)
+  return add(add(scale(along, cosine), scale(cross(k, along), sine)), scale(k, dot(k, along) * (1 - cosine)))
+}
+
+const DOWN: Vec = [0, 0, -1]
+
+/** Upper arm and forearm directions in the thorax frame. */
+function armDirections(arm: Arm, side: Side): { upper: Vec; fore: Vec } {
+  const out = outward(side)
+  const upper: Vec = [sinDeg(arm.raise) * cosDeg(arm.plane) * out, sinDeg(arm.raise) * sinDeg(arm.plane), -cosDeg(arm.raise)]
+  const reference = carried(DOWN, upper, [0, 1, 0])
+  const bend = add(scale(reference, cosDeg(arm.rotation)), scale(cross(upper, reference), sinDeg(arm.rotation) * out))
+  return { upper, fore: add(scale(upper, cosDeg(arm.elbow)), scale(bend, sinDeg(arm.elbow))) }
+}
+
+const thighFrame = (pelvis: Frame, leg: Leg, side: Side): Frame =>
+  compose(pelvis, compose(compose(aboutX(leg.flexion), aboutY(-leg.abduction * outward(side))), aboutZ(-leg.rotation * outward(side))))
+
+/** Middle joint of two links from `root` that end at `target`, bending towards `pole`; a target out of reach is approached. */
+function twoLink(root: Vec, target: Vec, first: number, second: number, pole: Vec): { middle: Vec; end: Vec } {
+  const whole = sub(target, root)
+  const reach = Math.min(length(whole), (first + second) * 0.9995)
+  const distance = Math.max(reach, Math.abs(first - second) + 1e-4)
+  const axis = unit(whole)
+  const along = (first * first - second * second + distance * distance) / (2 * distance)
+  const across = Math.sqrt(Math.max(0, first * first - along * along))
+  const bend = unit(sub(pole, scale(axis, dot(pole, axis))), [0, 1, 0])
+  return { middle: add(add(root, scale(axis, along)), scale(bend, across)), end: add(root, scale(axis, distance)) }
+}
+
+/** Height of the ankle joint over what the foot stands on. */
+function ankleHeight(contact: FootContact, leg: Leg, stature: number): number {
+  const flat = LENGTH.ankleHeight * stature
+  const rise = contact === 'ball' ? Math.max(0, -leg.ankle) : 0
+  return flat * cosDeg(rise) + BALL * stature * sinDeg(rise)
+}
+
+function legJoints(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body'>, leg: Leg, side: Side): LegJoints & { frame: Frame } {
+  const H = figure.body.stature
+  const hip = add(figure.pelvis, scale(figure.pelvisFrame[0], LENGTH.halfHips * H * outward(side)))
+  const thigh = thighFrame(figure.pelvisFrame, leg, side)
+  const shank = compose(thigh, aboutX(-leg.knee))
+  const knee = add(hip, scale(thigh[2], -LENGTH.thigh * H))
+  const ankle = add(knee, scale(shank[2], -LENGTH.shank * H))
+  return { hip, knee, ankle, frame: shank, ...footPoints(ankle, compose(shank, aboutX(leg.ankle)), H) }
+}
+
+function footPoints(ankle: Vec, foot: Frame, stature: number): Pick<LegJoints, 'heel' | 'ball' | 'toe' | 'forward'> {
+  const sole = add(ankle, scale(foot[2], -LENGTH.ankleHeight * stature))
+  return {
+    heel: add(sole, scale(foot[1], -HEEL * stature)),
+    ball: add(sole, scale(foot[1], BALL * stature)),
+    toe: add(sole, scale(foot[1], TOE * stature)),
+    forward: foot[1],
+  }
+}
+
+/** A foot on the ground is level (or risen on its ball) and points where the shank's front points. */
+function groundedFrame(shank: Frame, riseDeg: number): Frame {
+  const front = shank[1]
+  const forward = unit([front[0], front[1], 0], [0, 1, 0])
+  const right = cross(forward, WORLD[2])
+  const level: Frame = [right, forward, WORLD[2]]
+  return compose(level, aboutX(-riseDeg))
+}
+
+/** Where the pelvis is when the lowest part of the body rests on what carries it. */
+function pelvisHeight(pose: Pose, room: Room, body: Body, frame: Frame): number {
+  const H = body.stature
+  const origin: Vec = [0, 0, 0]
+  const placed = { pelvis: origin, pelvisFrame: frame, body }
+  switch (pose.stance) {
+    case 'seat':
+      return room.seatHeight + THICKNESS.seat * H
+    case 'supine':
+      // past level the hips are lifted and the shoulders stay on the mat
+      return room.surface + (THICKNESS.supine + LENGTH.trunk * Math.max(0, -cosDeg(pose.lean ?? -90))) * H
+    case 'prone':
+    case 'side':
+    case 'incline':
+    case 'longSit':
+      return room.surface + THICKNESS[pose.stance] * H
+    case 'stand':
+    case 'plank':
+    case 'kneel':
+    case 'quadruped': {
+      const needed = BOTH.flatMap((side) => {
+        const leg = pose[`${side}Leg`]
+        const contact = pose[`${side}Foot`]
+        const joints = legJoints(placed, leg, side)
+        if (contact !== 'free') return [ankleHeight(contact, leg, H) - joints.ankle[2] + (pose.stance === 'stand' ? 0 : room.surface)]
+        return pose.stance === 'stand' || pose.stance === 'plank' ? [] : [room.surface + KNEE_THICKNESS * H - joints.knee[2]]
+      })
+      return needed.length > 0 ? Math.max(...needed) : LENGTH.thigh * H + LENGTH.shank * H
+    }
+  }
+}
+
+function placeLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'room' | 'pose'>, side: Side): LegJoints {
+  const { pose, body, room } = figure
+  const leg = pose[`${side}Leg`]
+  const contact = pose[`${side}Foot`]
+  const free = legJoints(figure, leg, side)
+  if (contact === 'free') return free
+  const H = body.stature
+  const ground = pose.stance === 'stand' || pose.stance === 'seat' ? 0 : room.surface
+  if (contact === 'heel') {
+    const target: Vec = [free.ankle[0], free.ankle[1], ground + LENGTH.ankleHeight * H * 1.05]
+    return settleLeg(free, target, aboutX(leg.ankle), H, 0)
+  }
+  const target: Vec = [free.ankle[0], free.ankle[1], ground + ankleHeight(contact, leg, H)]
+  return settleLeg(free, target, undefined, H, contact === 'ball' ? Math.max(0, -leg.ankle) : 0)
+}
+
+function settleLeg(free: LegJoints & { frame: Frame }, target: Vec, turned: Frame | undefined, H: number, rise: number): LegJoints {
+  const middle = mix(free.hip, free.ankle, 0.5)
+  const offset = sub(free.knee, middle)
+  const pole = length(offset) > 0.012 * H ? offset : free.frame[1]
+  const { middle: knee, end: ankle } = twoLink(free.hip, target, LENGTH.thigh * H, LENGTH.shank * H, pole)
+  const level = groundedFrame(free.frame, rise)
+  return { hip: free.hip, knee, ankle, ...footPoints(ankle, turned ? compose(level, turned) : level, H) }
+}
+
+/** Where a hand rests; null where it follows the arm's angles. */
+function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on: HandContact): Vec | null {
+  const H = figure.body.stature
+  const out = outward(side)
+  const leg = figure.legs[side]
+  const frontOfFeet = Math.max(...BOTH.filter((one) => figure.pose[`${one}Foot`] !== 'free').map((one) => figure.legs[one].ankle[1]), -1)
+  const front = figure.pose.stance === 'stand' && frontOfFeet > -1 ? frontOfFeet : figure.pelvis[1] + 0.2
+  const onThorax = (v: Vec) => add(figure.waist, apply(figure.thoraxFrame, v))
+  switch (on) {
+    case 'free':
+      return null
+    case 'thigh':
+      return add(mix(leg.hip, leg.knee, 0.62), scale(unit(add(figure.pelvisFrame[1], WORLD[2])), 0.05 * H))
+    case 'knee':
+      return add(mix(leg.hip, leg.knee, 0.95), scale(unit(add(figure.pelvisFrame[1], WORLD[2])), 0.045 * H))
+    case 'hip':
+      return add(figure.lumbar, apply(figure.pelvisFrame, [0.105 * H * out, 0.02 * H, 0.015 * H]))
+    case 'chairBack':
+      return [0.16 * out, front + SUPPORT.reach, SUPPORT.chairBackZ]
+    case 'rail':
+      return [0.2 * out, front + SUPPORT.reach, SUPPORT.railZ]
+    case 'counter':
+      return [0.18 * out, front + SUPPORT.reach, SUPPORT.counterZ]
+    case 'wall':
+      return [0.17 * out, front + SUPPORT.wallReach, Math.min(shoulder[2], 1.34)]
+    case 'seat':
+      return [0.19 * out, figure.pelvis[1] - 0.03, figure.room.seatHeight + 0.02]
+    case 'chairArm':
+      return [0.27 * out, figure.pelvis[1] + 0.12, figure.room.seatHeight + 0.22]
+    case 'rim':
+      return [0.3 * out, figure.pelvis[1] + 0.12, 0.52]
+    case 'floor':
+      return [shoulder[0], shoulder[1], figure.room.surface + 0.02]
+    case 'chest':
+      return onThorax([0.035 * H * out, 0.085 * H, 0.085 * H])
+    case 'belly':
+      return onThorax([0.04 * H * out, 0.085 * H, -0.05 * H])
+    case 'head':
+      return add(figure.head, apply(figure.headFrame, [0.055 * H * out, -0.035 * H, 0]))
+    case 'shoulder':
+      return add(shoulder, apply(figure.thoraxFrame, [0.015 * H * out, 0.03 * H, 0.015 * H]))
+  }
+}
+
+function placeArm(figure: Omit<Figure, 'arms'>, side: Side): ArmJoints {
+  const { pose, body, thoraxFrame } = figure
+  const H = body.stature
+  const out = outward(side)
+  const shoulder = add(figure.neckBase, apply(thoraxFrame, [LENGTH.halfShoulders * H * out, 0, -0.012 * H]))
+  const target = handTarget(figure, shoulder, side, pose[`${side}Hand`])
+  const upperLength = LENGTH.upperArm * H
+  const foreLength = LENGTH.forearm * H
+  if (!target) {
+    const { upper, fore } = armDirections(pose[`${side}Arm`], side)
+    const elbow = add(shoulder, scale(apply(thoraxFrame, upper), upperLength))
+    const direction = apply(thoraxFrame, fore)
+    const wrist = add(elbow, scale(direction, foreLength))
+    return { shoulder, elbow, wrist, hand: add(wrist, scale(direction, LENGTH.hand * 0.62 * H)) }
+  }
+  const overhead = pose[`${side}Hand`] === 'head'
+  const pole = apply(thoraxFrame, overhead ? [out, 0, 0.25] : [0.75 * out, -0.5, -0.8])
+  const { middle: elbow, end: wrist } = twoLink(shoulder, target, upperLength, foreLength, pole)
+  const along = unit(sub(wrist, elbow))
+  // a hand that rests on something lies along it rather than sticking out of the forearm
+  const rest: Vec = unit(add(scale(along, 0.5), pose[`${side}Hand`] === 'wall' ? [0, 0, 1] : apply(thoraxFrame, [-0.25 * out, 0.75, 0])))
+  return { shoulder, elbow, wrist, hand: add(wrist, scale(rest, LENGTH.hand * 0.5 * H)) }
+}
+
+function placed(pose: Pose, body: Body, room: Room, leanDeg: number): Figure {
+  const H = body.stature
+  const pelvisFrame = pelvisFrameOf(pose, leanDeg)
+  const pelvis: Vec = [0, 0, pelvisHeight(pose, room, body, pelvisFrame)]
+  const abdomenFrame = compose(pelvisFrame, spineStep(pose.spine, 0.5, 0.25))
+  const thoraxFrame = compose(abdomenFrame, spineStep(pose.spine, 0.5, 0.75))
+  const { neck } = pose
+  const headFrame = compose(thoraxFrame, compose(compose(aboutX(-neck.flexion), aboutY(neck.tilt)), aboutZ(-neck.turn)))
+  const lumbar = add(pelvis, scale(pelvisFrame[2], PELVIS_TO_LUMBAR * H))
+  const waist = add(lumbar, scale(abdomenFrame[2], LUMBAR_TO_WAIST * H))
+  const neckBase = add(waist, scale(thoraxFrame[2], WAIST_TO_NECK * H))
+  const head = add(neckBase, add(scale(headFrame[2], NECK_TO_HEAD_CENTRE * H), scale(headFrame[1], 0.012 * H)))
+  const core = { pose, body, room, pelvis, lumbar, waist, neckBase, head, pelvisFrame, abdomenFrame, thoraxFrame, headFrame, lean: leanDeg }
+  const legs = { left: placeLeg(core, 'left'), right: placeLeg(core, 'right') }
+  const withLegs = { ...core, legs }
+  return { ...withLegs, arms: { left: placeArm(withLegs, 'left'), right: placeArm(withLegs, 'right') } }
+}
+
+/** Middle of the feet that carry, along y. */
+function footMiddle(figure: Figure): number {
+  const carrying = BOTH.filter((side) => figure.pose[`${side}Foot`] !== 'free')
+  const points = carrying.map((side) => {
+    const { heel, ball } = figure.legs[side]
+    return figure.pose[`${side}Foot`] === 'ball' && carrying.every((one) => figure.pose[`${one}Foot`] === 'ball') ? ball[1] : (heel[1] + ball[1]) / 2
+  })
+  return points.reduce((sum, y) => sum + y, 0) / points.length
+}
+
+/** Centre of mass of the body alone, m. */
+export function centreOfMass(figure: Figure): Vec {
+  const points = bodyMassPoints(figure)
+  const total = points.reduce((sum, point) => sum + point.massKg, 0)
+  return points.reduce<Vec>((sum, { at, massKg }) => add(sum, scale(at, massKg / total)), [0, 0, 0])
+}
+
+/** How far the centre of mass lies before (y) and to the right of (x) the middle of the feet that carry. */
+function imbalance(figure: Figure): { ahead: number; aside: number } {
+  const centre = centreOfMass(figure)
+  const carrying = BOTH.filter((side) => figure.pose[`${side}Foot`] !== 'free')
+  const aside = carrying.length === 1 ? centre[0] - (figure.legs[carrying[0]!].heel[0] + figure.legs[carrying[0]!].ball[0]) / 2 : 0
+  return { ahead: centre[1] - footMiddle(figure), aside }
+}
+
+/** On one leg the body moves over the foot: the standing hip adducts by this many degrees. */
+const withShift = (pose: Pose, side: Side, deg: number): Pose => ({
+  ...pose,
+  [`${side}Leg`]: { ...pose[`${side}Leg`], abduction: pose[`${side}Leg`].abduction - deg },
+})
+
+/**
+ * Places every joint: the pelvis on what carries it, feet and hands on what they touch.
+ * For a stand without a given lean, the lean (and on one leg the shift to the side) is found by the secant method so that the
+ * centre of mass lies over the feet, as a standing body must.
+ */
+export function solve(pose: Pose, body: Body, room: Room = STANDARD_ROOM): Figure {
+  if (pose.stance !== 'stand' || pose.lean !== undefined) return placed(pose, body, room, pose.lean ?? 0)
+  const carrying = BOTH.filter((side) => pose[`${side}Foot`] !== 'free')
+  if (carrying.length === 0) return placed(pose, body, room, 0)
+  let shift = 0
+  if (carrying.length === 1) {
+    const side = carrying[0]!
+    const asideAt = (deg: number) => imbalance(placed(withShift(pose, side, deg), body, room, 0)).aside
+    const [none, five] = [asideAt(0), asideAt(5)]
+    shift = Math.min(12, Math.max(-4, none === five ? 0 : (-5 * none) / (five - none)))
+  }
+  const shifted = carrying.length === 1 ? withShift(pose, carrying[0]!, shift) : pose
+  let [before, now] = [0, 8]
+  let aheadBefore = imbalance(placed(shifted, body, room, before)).ahead
+  let figure = placed(shifted, body, room, now)
+  for (let step = 0; step < 6; step++) {
+    const { ahead } = imbalance(figure)
+    if (Math.abs(ahead) < 0.004 || ahead === aheadBefore) break
+    const next = now - (ahead * (now - before)) / (ahead - aheadBefore)
+    ;[before, aheadBefore, now] = [now, ahead, Math.min(85, Math.max(-25, next))]
+    figure = placed(shifted, body, room, now)
+  }
+  return figure
+}

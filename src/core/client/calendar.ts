@@ -1,0 +1,49 @@
+/** Calendar day, `YYYY-MM-DD`. No time zone: a class happens on a day. */
+export type Day = string
+
+const MS_PER_DAY = 86_400_000
+const WEEKS_OF_PREGNANCY = 40
+
+/** Days since 1970-01-01. @throws when the text is not a real calendar day */
+export function dayNumber(day: Day): number {
+  const match = /^(\d{4})-(\d{2})-(\d{2})$/.exec(day)
+  const at = match ? Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3])) : Number.NaN
+  if (Number.isNaN(at) || new Date(at).toISOString().slice(0, 10) !== day) throw new RangeError(`"${day}" is not a calendar day (YYYY-MM-DD)`)
+  return at / MS_PER_DAY
+}
+
+export const isDay = (text: string): boolean => {
+  try {
+    dayNumber(text)
+    return true
+  } catch {
+    return false
+  }
+}
+
+const dayOf = (number: number): Day => new Date(number * MS_PER_DAY).toISOString().slice(0, 10)
+export const addDays = (day: Day, days: number): Day => dayOf(dayNumber(day) + days)
+/** Whole days from one day to another, negative backwards. */
+export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from)
+/** Completed weeks from one day to another; negative when the day lies ahead. */
+export const completedWeeks = (from: Day, to: Day): number => Math.floor(daysBetween(from, to) / 7)
+
+/** The same day of the month some months on; the last of the month where there is none. */
+export function addMonths(day: Day, months: number): Day {
+  const [year, month, date] = day.split('-').map(Number) as [number, number, number]
+  const first = new Date(Date.UTC(year, month - 1 + months, 1))
+  const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate()
+  return new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth(), Math.min(date, last))).toISOString().slice(0, 10)
+}
+
+/** Age in completed years. */
+export function ageOn(birthDate: Day, day: Day): number {
+  const years = Number(day.slice(0, 4)) - Number(birthDate.slice(0, 4))
+  return day.slice(5) < birthDate.slice(5) ? years - 1 : years
+}
+
+/** Gestational age by the due date: 40 weeks on the due date itself. `weeks` are completed. */
+export function gestation(dueDate: Day, day: Day): { weeks: number; days: number } {
+  const days = WEEKS_OF_PREGNANCY * 7 - daysBetween(day, dueDate)
+  return { weeks: Math.floor(days / 7), days: ((days % 7) + 7) % 7 }
+}

@@ -1,0 +1,3 @@
+export * from './options'
+export * from './rest'
+export * from './tracks'

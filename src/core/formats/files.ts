@@ -1,0 +1,78 @@
+import { z } from 'zod'
+import { checkInSchema, clientSchema, daySchema } from '../client'
+import { planSchema } from '../plan'
+import { CONDITION_FIELDS, type FieldDefinition, PERSON_FIELDS, SESSION_FIELDS } from '../safety'
+
+const fieldSchema = (field: FieldDefinition) =>
+  field.kind === 'flag'
+    ? z.boolean()
+    : field.kind === 'enum'
+      ? field.values.length > 0
+        ? z.enum(field.values as [string, ...string[]])
+        : z.string().max(60)
+      : z
+          .number()
+          .min(field.min ?? -1000)
+          .max(field.max ?? 10_000)
+
+const optionalFields = (table: Record<string, FieldDefinition>) =>
+  Object.fromEntries(Object.entries(table).map(([name, field]) => [name, fieldSchema(field).optional()]))
+
+/** Person fields as the rules read them, for callers that keep no calendar record. */
+export const factsSchema = z.strictObject({
+  ...optionalFields(PERSON_FIELDS),
+  age: z.number().min(0).max(120),
+  conditions: z.array(z.strictObject({ slug: z.string().min(1), ...optionalFields(CONDITION_FIELDS) })).default([]),
+})
+export const sessionSchema = z.strictObject(optionalFields(SESSION_FIELDS))
+
+export const personSchema = z
+  .strictObject({
+    id: z.string().min(1).max(60),
+    name: z.string().min(1).max(120),
+    /** a client record with dates; weeks are worked out for the day of the check */
+    record: clientSchema.optional(),
+    /** or what the rules read, as it stands on the day */
+    facts: factsSchema.optional(),
+    today: checkInSchema.optional(),
+  })
+  .refine((person) => (person.record === undefined) !== (person.facts === undefined), { message: 'expected either a record or facts' })
+
+export const peopleFileSchema = z.strictObject({
+  format: z.literal('velvet-step/people'),
+  version: z.literal(1),
+  people: z.array(personSchema).min(1).max(200),
+})
+export const classFileSchema = z.strictObject({
+  format: z.literal('velvet-step/class'),
+  version: z.literal(1),
+  date: daySchema.optional(),
+  session: sessionSchema.optional(),
+  plan: planSchema,
+})
+export type PeopleFile = z.output<typeof peopleFileSchema>
+export type ClassFile = z.output<typeof classFileSchema>
+
+/** One thing wrong with a file, with its place. */
+export interface FileProblem {
+  path: string
+  message: string
+}
+
+export const problemsOf = (error: z.ZodError): FileProblem[] =>
+  error.issues.map((issue) => ({
+    path: issue.path.reduce<string>((path, key) => (typeof key === 'number' ? `${path}[${key}]` : `${path}.${String(key)}`), '$'),
+    message: issue.message,
+  }))
+
+/** Parses the text of a file. Nothing of a file with a problem is used. */
+export function parseFile<S extends z.ZodType>(schema: S, text: string): { file: z.output<S> } | { problems: FileProblem[] } {
+  let json: unknown
+  try {
+    json = JSON.parse(text)
+  } catch (error) {
+    return { problems: [{ path: '$', message: `not JSON: ${(error as Error).message}` }] }
+  }
+  const parsed = schema.safeParse(json)
+  return parsed.success ? { file: parsed.data } : { problems: problemsOf(parsed.error) }
+}

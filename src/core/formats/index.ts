@@ -1,0 +1,2 @@
+export * from './files'
+export * from './report'

@@ -1,0 +1,48 @@
+import { demandsOf } from './computed'
+import { encodeDemands, type PlannedDemands } from './demands'
+import type { Movement, Variant } from './movement'
+
+/** A variant with its place on the ladder and its encoded demands at the library dose. */
+export interface CatalogueEntry {
+  movement: Movement
+  variant: Variant
+  /** 0 = gentlest */
+  step: number
+  planned: PlannedDemands
+  vector: Float64Array
+  /** a chair, wall or rail that its own kit brings */
+  bringsSupport: boolean
+}
+
+export interface Catalogue {
+  movements: readonly Movement[]
+  entries: readonly CatalogueEntry[]
+  byId: ReadonlyMap<string, CatalogueEntry>
+}
+
+/** Builds the searchable catalogue; the demands are computed once. @throws when an id is used twice */
+export function buildCatalogue(movements: readonly Movement[]): Catalogue {
+  const entries = movements.flatMap((movement) =>
+    movement.variants.map((variant, step): CatalogueEntry => {
+      const planned = demandsOf(movement, variant)
+      return {
+        movement,
+        variant,
+        step,
+        planned,
+        vector: encodeDemands(planned),
+        bringsSupport: variant.kit.includes('support') || variant.kit.includes('wall'),
+      }
+    }),
+  )
+  const byId = new Map(entries.map((entry) => [entry.variant.id, entry]))
+  if (byId.size !== entries.length) {
+    const twice = entries.find((entry) => byId.get(entry.variant.id) !== entry)
+    throw new Error(`variant id "${twice?.variant.id}" is used twice`)
+  }
+  return { movements, entries, byId }
+}
+
+/** The ladder of an entry's movement, gentlest first. */
+export const ladderOf = (catalogue: Catalogue, movementId: string): CatalogueEntry[] =>
+  catalogue.entries.filter((entry) => entry.movement.id === movementId)

@@ -1,0 +1,214 @@
+import { type Figure, measure, type Pose, type PoseDemands, REFERENCE_BODY, solve } from '../body'
+import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
+import type { Dose, Movement, Variant } from './movement'
+
+const HOLDING = ['chairBack', 'wall', 'rail', 'counter'] as const
+const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => (HOLDING as readonly string[]).includes(hand)).length
+
+const onBed = (variant: Variant) => variant.room.surface > 0.2
+
+/** Base position of one pose; the variant has the freest of its poses. */
+function baseOf(pose: Pose, variant: Variant): BasePosition {
+  const bed = onBed(variant)
+  switch (pose.stance) {
+    case 'stand':
+      return (['standing-free', 'standing-one-hand', 'standing-two-hand'] as const)[handsOn(pose)]!
+    case 'seat':
+      return pose.backRests ? 'seated-back-supported' : bed ? 'bed-edge-sitting' : 'seated-unsupported'
+    case 'supine':
+      return bed ? 'bed-supine' : 'floor-supine'
+    case 'incline':
+      return bed ? 'bed-incline' : 'incline-supine'
+    case 'side':
+      return bed ? 'bed-side-lying' : 'side-lying'
+    case 'prone':
+      return bed ? 'bed-prone' : 'floor-prone'
+    case 'quadruped':
+    case 'plank':
+      return 'hands-and-knees'
+    case 'kneel':
+      return 'kneeling'
+    case 'longSit':
+      return bed ? 'bed-long-sitting' : 'long-sitting'
+  }
+}
+
+/** From what holds most to what holds least; the hardest moment names the position. */
+const FREEDOM: readonly BasePosition[] = [
+  'bed-supine',
+  'floor-supine',
+  'bed-incline',
+  'incline-supine',
+  'bed-side-lying',
+  'side-lying',
+  'bed-prone',
+  'floor-prone',
+  'bed-long-sitting',
+  'long-sitting',
+  'seated-back-supported',
+  'bed-edge-sitting',
+  'seated-unsupported',
+  'hands-and-knees',
+  'kneeling',
+  'standing-two-hand',
+  'standing-one-hand',
+  'standing-free',
+]
+
+interface Measured {
+  figure: Figure
+  demands: PoseDemands
+  pose: Pose
+}
+
+/** Seconds of one repetition. */
+export const repSeconds = (variant: Pick<Variant, 'tempo'>, dose?: Pick<Dose, 'holdSeconds'>): number => {
+  const { out, stay, back, rest } = variant.tempo
+  return out + Math.max(stay, dose?.holdSeconds ?? 0) + back + rest
+}
+
+function tempoScale(variant: Variant, dose: Dose): number {
+  if (dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2) return 0
+  const fastest = Math.min(...[variant.tempo.out, variant.tempo.back].filter((seconds) => seconds > 0))
+  if (!Number.isFinite(fastest)) return 0
+  return fastest < 1 ? 3 : fastest < 3 ? 2 : 1
+}
+
+function balanceOf(base: BasePosition, baseWidth: number, moving: boolean): number {
+  const family = familyOf(base)
+  if (base === 'seated-back-supported' || ['supine', 'incline', 'sideLying', 'prone'].includes(family)) return 0
+  if (family === 'seated' || family === 'longSitting') return 1
+  if (family === 'quadruped') return 1
+  if (family === 'kneeling') return 2
+  const oneLeg = baseWidth === 5
+  const narrow = baseWidth >= 3
+  if (base === 'standing-two-hand') return oneLeg || baseWidth === 4 ? 2 : 1
+  if (base === 'standing-one-hand') return oneLeg || baseWidth === 4 ? 4 : narrow ? 3 : 2
+  if (oneLeg || baseWidth === 4) return oneLeg ? 5 : 4
+  return narrow || moving ? 3 : 2
+}
+
+function fallRiskOf(base: BasePosition, impact: number): number {
+  const family = familyOf(base)
+  if (impact === 3) return 3
+  if (base === 'seated-back-supported' || ['supine', 'incline', 'sideLying', 'prone'].includes(family)) return 0
+  return base === 'standing-free' || family === 'kneeling' ? 2 : 1
+}
+
+function transferOf(base: BasePosition): number {
+  const family = familyOf(base)
+  if (family === 'seated') return base === 'bed-edge-sitting' ? 2 : 0
+  if (family === 'standing' || base.startsWith('bed-')) return 2
+  return 3
+}
+
+function headTurnOf(poses: readonly Pose[]): number {
+  const range = (of: (pose: Pose) => number) => Math.max(0, ...poses.map(of)) - Math.min(0, ...poses.map(of))
+  const widest = Math.max(
+    range((pose) => Math.abs(pose.neck.turn)),
+    range((pose) => pose.neck.flexion),
+    range((pose) => Math.abs(pose.neck.tilt)),
+  )
+  return widest > 60 ? 3 : widest > 30 ? 2 : widest > 4 ? 1 : 0
+}
+
+const measuredCache = new WeakMap<Variant, Measured[]>()
+/** The variant's poses on the reference body, placed and measured. */
+export function measuredPoses(variant: Variant): Measured[] {
+  const known = measuredCache.get(variant)
+  if (known) return known
+  const list = variant.poses.map((pose) => {
+    const figure = solve(pose, REFERENCE_BODY, variant.room)
+    return { pose, figure, demands: measure(figure) }
+  })
+  measuredCache.set(variant, list)
+  return list
+}
+
+const LIMB_OF_KIT = { dumbbell: 'arm', band: 'arm', ball: 'arm', cuff: 'leg' } as const
+
+/** Work seconds of one set on one side. */
+export const setSeconds = (variant: Variant, dose: Dose): number => dose.workSeconds ?? (dose.reps ?? 1) * repSeconds(variant, dose)
+
+/**
+ * Everything the rules read of a variant with a dose. What a pose shows is measured on the poses, the rest follows from position,
+ * kit and dose by the scales of the rule base, or is declared.
+ */
+export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant, dose: Dose = variant.dose): PlannedDemands {
+  const all = measuredPoses(variant)
+  const most = (of: (demands: PoseDemands) => number) => Math.max(...all.map(({ demands }) => of(demands)))
+  const some = (of: (demands: PoseDemands) => boolean) => all.some(({ demands }) => of(demands))
+  const { declared, kit } = variant
+  const bases = all.map(({ pose }) => baseOf(pose, variant))
+  const basePosition = bases.reduce((freest, base) => (FREEDOM.indexOf(base) > FREEDOM.indexOf(freest) ? base : freest))
+  const standing = familyOf(basePosition) === 'standing'
+  const baseWidth = standing ? Math.max(...all.filter(({ pose }) => pose.stance === 'stand').map(({ demands }) => demands.baseWidth)) : 0
+  const oneLeg = all.filter(({ pose, demands }) => pose.stance === 'stand' && demands.feetDown === 1)
+  const moving = declared.travel !== undefined && declared.travel !== 'none'
+  const impact = declared.impactLevel ?? 0
+  const loadKg = dose.loadKg
+  const loadKit = kit.find((item): item is keyof typeof LIMB_OF_KIT => item in LIMB_OF_KIT)
+  const held = loadKit !== undefined && loadKg > 0
+  const handKg = held && LIMB_OF_KIT[loadKit] === 'arm' ? loadKg : 0
+  const bentOrTwisted = most((d) => Math.max(d.spinalFlexionDeg, d.spinalExtensionDeg, d.twistDeg, d.sideBendDeg)) > 10
+  const effortful = movement.purpose.startsWith('strength') || movement.purpose === 'power'
+  const work = setSeconds(variant, dose)
+  const supine = familyOf(basePosition) === 'supine'
+  const computed: DemandsInput = {
+    basePosition,
+    purpose: movement.purpose,
+    side: variant.side === 'one-then-other' ? 'alternating' : variant.side,
+    transferLevel: transferOf(basePosition),
+    baseWidth,
+    singleLegSec:
+      oneLeg.length === 0 ? 0 : Math.max(1, Math.round(dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2)),
+    balanceDemand: balanceOf(basePosition, baseWidth, moving),
+    headTurn: headTurnOf(variant.poses),
+    neckExtensionDeg: most((d) => d.neckExtensionDeg),
+    tempo: tempoScale(variant, dose),
+    fallContactRisk: fallRiskOf(basePosition, impact),
+    spinalFlexionDeg: most((d) => d.spinalFlexionDeg),
+    spinalExtensionDeg: most((d) => d.spinalExtensionDeg),
+    twistDeg: most((d) => d.twistDeg),
+    sideBendDeg: most((d) => d.sideBendDeg),
+    spinalLoaded: handKg >= 1 && bentOrTwisted,
+    headBelowHeartSec: some((d) => d.headBelowHeart) ? Math.max(1, Math.round(dose.holdSeconds || work)) : 0,
+    overheadReachDeg: most((d) => d.overheadReachDeg),
+    shoulderAbductionDeg: most((d) => d.shoulderAbductionDeg),
+    combinedAbdER: some((d) => d.combinedAbdER),
+    shoulderExtensionDeg: most((d) => d.shoulderExtensionDeg),
+    gripDemand: !held || loadKit === 'cuff' ? 0 : loadKit === 'ball' ? 1 : loadKit === 'band' ? 2 : loadKg > 3 || work > 60 ? 3 : 2,
+    wristExtLoad: variant.poses.some((pose) => pose.stance === 'plank')
+      ? 3
+      : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'floor' || hand === 'counter'))
+        ? 2
+        : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'wall' || hand === 'chairArm'))
+          ? 1
+          : 0,
+    hipFlexionDeg: most((d) => d.hipFlexionDeg),
+    hipExtensionDeg: most((d) => d.hipExtensionDeg),
+    hipAbductionDeg: most((d) => d.hipAbductionDeg),
+    hipInternalRotationDeg: most((d) => d.hipInternalRotationDeg),
+    hipExternalRotationDeg: most((d) => d.hipExternalRotationDeg),
+    hipAdductionPastMidline: some((d) => d.hipAdductionPastMidline),
+    kneeFlexionLoadedDeg: most((d) => d.kneeFlexionLoadedDeg),
+    kneelingLoad: variant.poses.some((pose) => pose.stance === 'kneel') ? 2 : variant.poses.some((pose) => pose.stance === 'quadruped') ? 1 : 0,
+    ankleLoad: Math.max(
+      ...variant.poses.map((pose) => {
+        const risen = [pose.leftFoot, pose.rightFoot].filter((foot) => foot === 'ball').length
+        if (pose.stance === 'seat') return risen > 0 || [pose.leftFoot, pose.rightFoot].includes('heel') ? 1 : 0
+        if (pose.stance !== 'stand' || risen === 0) return 0
+        return [pose.leftFoot, pose.rightFoot].includes('free') ? 3 : 2
+      }),
+    ),
+    breathHoldRisk: effortful && dose.rpe >= 5 ? 2 : effortful && dose.rpe >= 4 ? 1 : 0,
+    externalLoadType: held ? loadKit : effortful ? 'bodyweight' : 'none',
+    loadLimb: held ? LIMB_OF_KIT[loadKit] : 'none',
+    isometricHoldSec: dose.holdSeconds,
+    supineMin: supine ? Math.ceil((dose.sets * work * (variant.side === 'one-then-other' ? 2 : 1) + (dose.sets - 1) * dose.restSeconds) / 6) / 10 : 0,
+    externalLoadKg: held ? loadKg : 0,
+    intendedRpe: dose.rpe,
+    reps: dose.reps ?? Math.max(1, Math.round(work / Math.max(1, repSeconds(variant, dose)))),
+  }
+  return completeDemands({ ...computed, ...declared })
+}

@@ -1,0 +1,5 @@
+export * from './author'
+export * from './catalogue'
+export * from './computed'
+export * from './demands'
+export * from './movement'

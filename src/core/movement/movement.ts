@@ -1,0 +1,127 @@
+import type { Pose, PropKind, Room, Yaw } from '../body'
+import type { AttributeName, PlannedDemands, Purpose } from './demands'
+
+/** Kinds of kit a studio can own; loads and bands are chosen from what is there. */
+export const KIT = ['chair', 'support', 'wall', 'mat', 'bed', 'wedge', 'dumbbell', 'band', 'ball', 'cuff', 'towel', 'step'] as const
+export type Kit = (typeof KIT)[number]
+
+export const MUSCLES = [
+  'neck',
+  'shoulders',
+  'rotator-cuff',
+  'upper-back',
+  'lower-back',
+  'chest',
+  'biceps',
+  'triceps',
+  'forearms-hands',
+  'abdominals',
+  'obliques',
+  'pelvic-floor',
+  'hip-flexors',
+  'glutes',
+  'outer-hip',
+  'inner-thigh',
+  'quadriceps',
+  'hamstrings',
+  'calves',
+  'shins',
+  'feet',
+] as const
+export type Muscle = (typeof MUSCLES)[number]
+
+/** How a dose counts: repetitions, seconds of work, a held position, or breaths (one breath = 5 s unless the class says otherwise). */
+export interface Dose {
+  sets: number
+  /** per side when the sides take turns */
+  reps?: number
+  /** seconds of work, per side when one side follows the other */
+  workSeconds?: number
+  /** seconds held in each repetition; 0 = moving */
+  holdSeconds: number
+  restSeconds: number
+  /** kg per hand or limb; for a band the peak pull in kg */
+  loadKg: number
+  /** intended exertion, 0 to 10 */
+  rpe: number
+}
+
+/** Both limbs together, sides in turn within a set, or one whole side after the other. */
+export const SIDE_USES = ['both', 'alternating', 'one-then-other', 'left', 'right'] as const
+export type SideUse = (typeof SIDE_USES)[number]
+
+/** Seconds of each part of a repetition. */
+export interface Tempo {
+  out: number
+  stay: number
+  back: number
+  rest: number
+}
+
+/** What cannot be seen in a pose and is declared. */
+export type DeclaredDemands = Partial<
+  Pick<
+    PlannedDemands,
+    | 'transferLevel'
+    | 'travel'
+    | 'impactLevel'
+    | 'balanceDemand'
+    | 'eyesClosed'
+    | 'fallContactRisk'
+    | 'spinalLoaded'
+    | 'twistEndRange'
+    | 'gripDemand'
+    | 'wristExtLoad'
+    | 'kneelingLoad'
+    | 'ankleLoad'
+    | 'abdominalPressure'
+    | 'breathHoldRisk'
+    | 'endRangeStretch'
+    | 'met'
+    | 'cognitiveLoad'
+    | 'externalLoadType'
+    | 'loadLimb'
+    | 'headTurn'
+  >
+>
+
+export interface Cues {
+  setup: string
+  do: string
+  breath: string
+  watch: string
+}
+
+export interface Variant {
+  /** `movement/variant` */
+  id: string
+  name: string
+  /** what is harder than on the step below; empty on the lowest step */
+  step: string
+  poses: readonly Pose[]
+  tempo: Tempo
+  side: SideUse
+  kit: readonly Kit[]
+  props: readonly PropKind[]
+  room: Room
+  view: Yaw
+  declared: DeclaredDemands
+  cues: Cues
+  dose: Dose
+}
+
+export interface Movement {
+  id: string
+  name: string
+  purpose: Purpose
+  /** Where in a class it belongs. */
+  phase: 'warm-up' | 'main' | 'cool-down' | 'any'
+  main: readonly Muscle[]
+  helping: readonly Muscle[]
+  /** What it is good for in everyday life, in words to say. */
+  everyday: string
+  /** Demands that rise from step to step; a test compares neighbours on them. */
+  gradedBy: readonly AttributeName[]
+  /** Gentlest first. */
+  variants: readonly Variant[]
+}

@@ -1,0 +1,12 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  resolve: {
+    alias: {
+      '@': fileURLToPath(new URL('./src', import.meta.url)),
+      'server-only': fileURLToPath(new URL('./node_modules/server-only/empty.js', import.meta.url)),
+    },
+  },
+  test: { include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 },
+})
