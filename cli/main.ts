@@ -66,7 +66,7 @@ function check(values: { class?: string; people?: string; date?: string }): Repo
       throw error
     }
   })
-  return report(base, LIBRARY, plan, people, date)
+  return report(LIBRARY, plan, people, date)
 }
 
 export function run(argv: readonly string[], print: (line: string) => void): number {

@@ -1,3 +1,4 @@
 export * from './calendar'
+export * from './choices'
 export * from './facts'
 export * from './record'

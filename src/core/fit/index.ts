@@ -1,3 +1,4 @@
+export * from './classModel'
 export * from './options'
 export * from './rest'
 export * from './tracks'

@@ -112,7 +112,7 @@ function itemVerdict(assessment: Assessment, planned: PlannedItem, catalogue: Ca
 }
 
 /** Judges a class for people on a day: verdicts with reasons and alternatives, tracks, timeline and warnings. */
-export function report(base: RuleBase, catalogue: Catalogue, plan: Plan, people: readonly AssessedPerson[], date: Day): Report {
+export function report(catalogue: Catalogue, plan: Plan, people: readonly AssessedPerson[], date: Day): Report {
   const items = itemsOf(plan).map(({ item }) => plannedItem(item, catalogue))
   const timeline = expand(plan, catalogue)
   const tread = treadLine(timeline)

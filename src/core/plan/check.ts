@@ -14,7 +14,6 @@ import { type Item, itemsOf, type PlanDraft } from './plan'
 export type PlanProblem =
   | { code: 'unknown-variant'; item: string; variant: string }
   | { code: 'id-twice'; id: string }
-  | { code: 'no-items' }
   | { code: 'described-needs-dose'; item: string }
 
 declare const sound: unique symbol
@@ -34,7 +33,6 @@ export function checkPlan(draft: PlanDraft, catalogue: Catalogue): { plan: Plan 
     for (const block of phase.blocks) note(block.id)
   }
   const items = itemsOf(draft)
-  if (items.length === 0) problems.push({ code: 'no-items' })
   for (const { item } of items) {
     note(item.id)
     if (item.variant !== undefined && !catalogue.byId.has(item.variant))
@@ -50,8 +48,6 @@ export const problemText = (problem: PlanProblem): string => {
       return `item ${problem.item}: the library has no variant "${problem.variant}"`
     case 'id-twice':
       return `the id "${problem.id}" is used twice`
-    case 'no-items':
-      return 'the plan has no items'
     case 'described-needs-dose':
       return `item ${problem.item}: a described movement needs a dose`
   }

@@ -3,6 +3,7 @@ import type { PlanDraft } from './plan'
 
 /** Something about a whole class that the instructor should know; sentences are made at the edge. */
 export type PlanWarning =
+  | { code: 'empty' }
   | { code: 'overruns'; bySeconds: number }
   | { code: 'warm-up-short' | 'cool-down-short'; haveSeconds: number; needSeconds: number; from: string[]; person?: string }
   | { code: 'no-warm-up' | 'no-cool-down' }
@@ -28,6 +29,7 @@ export function planWarnings(
   people: readonly { name: string; assessment: Assessment }[],
 ): PlanWarning[] {
   const warnings: PlanWarning[] = []
+  if (timeline.totalSeconds === 0) return [{ code: 'empty' }]
   const promised = plan.promisedMinutes * 60
   if (timeline.totalSeconds > promised) warnings.push({ code: 'overruns', bySeconds: timeline.totalSeconds - promised })
   const length = (kind: string) => timeline.phases.filter((phase) => phase.kind === kind).reduce((sum, phase) => sum + phase.seconds, 0)

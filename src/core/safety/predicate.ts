@@ -76,7 +76,11 @@ export function parsePredicate(text: string, variants: readonly string[] = []): 
   const fail = (expected: string): never => {
     throw new PredicateError(text, tokens[next]?.at ?? text.length, expected)
   }
-  const take = (word: string) => (tokens[next]?.text === word ? (next++, true) : false)
+  const take = (word: string): boolean => {
+    const found = tokens[next]?.text === word
+    if (found) next++
+    return found
+  }
 
   const literal = (kind: Kind, name: string): Literal => {
     const token = tokens[next]?.text

@@ -98,3 +98,23 @@ export function buildRuleBase(definitions: readonly ConditionDefinition[]): Rule
   if (problems.length > 0) throw new RuleBaseError(problems)
   return { conditions }
 }
+
+const conditionNames = (expression: Expression): string[] =>
+  namesIn(expression).flatMap((name) => (name === 'affected' ? ['side'] : name.startsWith('c.') ? [name.slice(2)] : []))
+
+/** The `c.` fields that a condition's rules, gates and limits read, those of its parents included: what is worth asking about it. */
+export function fieldsRead(base: RuleBase, slug: string): Set<string> {
+  const condition = base.conditions.get(slug)
+  if (!condition) return new Set()
+  const expressions = [
+    ...condition.rules.flatMap((rule) => [rule.when, ...(rule.must ? [rule.must] : [])]),
+    ...condition.gates.map((gate) => gate.when),
+    ...condition.limitsWhen.map((limit) => limit.when),
+    ...(condition.requiredWhen ? [condition.requiredWhen] : []),
+  ]
+  const fromLimits = Object.values(condition.limits ?? {}).flatMap((value) =>
+    typeof value === 'string' && value.startsWith('c.') ? [value.slice(2)] : [],
+  )
+  const parents = (condition.inherits ?? []).flatMap((parent) => [...fieldsRead(base, parent)])
+  return new Set([...expressions.flatMap(conditionNames), ...fromLimits, ...parents])
+}

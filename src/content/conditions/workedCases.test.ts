@@ -1,9 +1,7 @@
 import { describe, expect, test } from 'vitest'
-import { CONDITIONS } from '@/content/conditions'
-import { completeDemands, type DemandsInput } from '../movement/demands'
-import { assess, type PersonFacts, type SessionFacts } from './assess'
-import { judge, type Verdict } from './judge'
-import { buildRuleBase } from './ruleBase'
+import { completeDemands, type DemandsInput } from '@/core/movement'
+import { assess, buildRuleBase, judge, type PersonFacts, type SessionFacts, type Verdict } from '@/core/safety'
+import { CONDITIONS } from '.'
 
 const base = buildRuleBase(CONDITIONS)
 

@@ -1,0 +1,35 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { defineConfig } from '@playwright/test'
+
+// evaluated in every worker: port and folder are fixed once and passed on
+process.env.VELVET_E2E_PORT ??= String(4700 + Math.floor(Math.random() * 200))
+process.env.VELVET_E2E_FOLDER ??= mkdtempSync(path.join(tmpdir(), 'velvet-e2e-'))
+
+export const CHROMIUM = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+}
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 60_000,
+  workers: 1,
+  fullyParallel: false,
+  use: { baseURL: `http://127.0.0.1:${process.env.VELVET_E2E_PORT}`, launchOptions: CHROMIUM, viewport: { width: 1280, height: 800 } },
+  webServer: {
+    command: 'node e2e/server.mjs',
+    url: `http://127.0.0.1:${process.env.VELVET_E2E_PORT}/log`,
+    timeout: 120_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+  },
+})

@@ -1,0 +1,24 @@
+import { spawn } from 'node:child_process'
+import { build, checkNode, install, portIsFree, ROOT, run, stop } from './setup.mjs'
+
+const port = Number(process.env.PORT ?? 4600)
+
+checkNode()
+if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`PORT is "${process.env.PORT}"; expected a number from 1 to 65535.`)
+if (!(await portIsFree(port))) stop(`Port ${port} is taken. Stop what listens there, or choose another: PORT=${port + 1} npm run demo`)
+install()
+build()
+run(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/seed.ts'], {
+  problem: 'The demo data was not loaded; the line above says why.',
+})
+
+const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+  cwd: ROOT,
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+})
+server.stdout.on('data', (text) => {
+  if (String(text).includes('Ready')) process.stdout.write(`Velvet Step is at http://127.0.0.1:${port}\n`)
+})
+server.on('exit', (code) => process.exit(code ?? 1))
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))

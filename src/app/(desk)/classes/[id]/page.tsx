@@ -1,0 +1,41 @@
+import { notFound } from 'next/navigation'
+import { z } from 'zod'
+import { isDay } from '@/core/client'
+import { getClass, rosterOf } from '@/server/repositories/classes'
+import { listClients } from '@/server/repositories/clients'
+import { callNames, rosterFacts } from '@/server/roster'
+import { NotFoundError } from '@/server/stale'
+import { here, today } from '@/server/studio'
+import { Designer } from '@/ui/design/Designer'
+import { dayWords, nextWeekday } from '@/ui/shell/days'
+import { DesignerDesk } from '@/workers/designerDesk'
+
+export const metadata = { title: 'Class' }
+
+export default async function ClassPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
+  const { id } = await params
+  if (!z.uuid().safeParse(id).success) notFound()
+  const { db, studio } = await here()
+  const stored = await getClass(db, studio.id, id).catch((error: unknown) => {
+    if (error instanceof NotFoundError) notFound()
+    throw error
+  })
+  const asked = (await searchParams).day
+  const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today())
+  const [roster, everybody] = await Promise.all([rosterOf(db, studio.id, id), listClients(db, studio.id)])
+  const people = rosterFacts(roster, day)
+  const names = callNames(everybody.map(({ record }) => record))
+  return (
+    <Designer
+      key={id}
+      id={id}
+      day={day}
+      dayWords={`${dayWords(day)}${stored.startTime ? `, ${stored.startTime}` : ''}`}
+      plan={stored.plan}
+      revision={stored.revision}
+      people={people}
+      everybody={everybody.map(({ id: person }, index) => ({ id: person, name: names[index]! }))}
+      first={new DesignerDesk().model({ plan: stored.plan, people })}
+    />
+  )
+}

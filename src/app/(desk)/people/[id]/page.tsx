@@ -1,0 +1,38 @@
+import { notFound } from 'next/navigation'
+import { z } from 'zod'
+import { conditionChoices, factsOn, perinatal } from '@/core/client'
+import { assess } from '@/core/safety'
+import { getClient } from '@/server/repositories/clients'
+import { RULE_BASE } from '@/server/ruleBase'
+import { NotFoundError } from '@/server/stale'
+import { here, today } from '@/server/studio'
+import { PersonForm } from '@/ui/people/PersonForm'
+import { Standing } from '@/ui/people/Standing'
+
+export const metadata = { title: 'Person' }
+
+export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  if (!z.uuid().safeParse(id).success) notFound()
+  const { db, studio } = await here()
+  const stored = await getClient(db, studio.id, id).catch((error: unknown) => {
+    if (error instanceof NotFoundError) notFound()
+    throw error
+  })
+  const now = today()
+  const { week, weekDays } = perinatal(stored.record, now)
+  return (
+    <>
+      <h1 className="mb-6">
+        {stored.record.given} {stored.record.family}
+      </h1>
+      <div className="grid gap-12 lg:grid-cols-[1fr_20rem]">
+        <PersonForm choices={conditionChoices(RULE_BASE)} stored={stored} />
+        <Standing
+          assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now), { supportInReach: true })}
+          {...(week !== undefined && { week: { weeks: week, days: weekDays ?? 0 } })}
+        />
+      </div>
+    </>
+  )
+}

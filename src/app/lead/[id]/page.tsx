@@ -1,0 +1,71 @@
+import { notFound } from 'next/navigation'
+import { z } from 'zod'
+import { LIBRARY } from '@/content/movements'
+import { describePicture } from '@/core/movement'
+import { changeWords } from '@/core/safety'
+import { rosterOf } from '@/server/repositories/classes'
+import { attendanceOf, getSession } from '@/server/repositories/sessions'
+import { rosterFacts } from '@/server/roster'
+import { NotFoundError } from '@/server/stale'
+import { here } from '@/server/studio'
+import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
+import { DesignerDesk } from '@/workers/designerDesk'
+
+export const dynamic = 'force-dynamic'
+export const metadata = { title: 'Lead' }
+
+export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  if (!z.uuid().safeParse(id).success) notFound()
+  const { db, studio } = await here()
+  const session = await getSession(db, studio.id, id).catch((error: unknown) => {
+    if (error instanceof NotFoundError) notFound()
+    throw error
+  })
+  const [roster, attendance] = await Promise.all([rosterOf(db, studio.id, session.classId), attendanceOf(db, studio.id, id)])
+  const checkIns = new Map(attendance.flatMap(({ clientId, checkIn }) => (checkIn ? [[clientId, checkIn] as const] : [])))
+  const people = rosterFacts(roster, session.day, checkIns)
+  const { model } = new DesignerDesk().model({ plan: session.plan, people })
+  const items = model.items.map((item): LeadItem => {
+    const takes = (use: string | undefined) =>
+      item.cells.flatMap((cell, index) => (cell.use === use ? [{ name: model.people[index]!.name, changes: cell.changes.map(changeWords) }] : []))
+    // with nobody on the roster the planned version is shown all the same
+    const shown = item.shown.length > 0 || !item.variant ? item.shown : [item.variant]
+    return {
+      id: item.id,
+      movement: item.movement,
+      versions: shown.flatMap((variantId) => {
+        const entry = LIBRARY.byId.get(variantId)
+        if (!entry) return []
+        const { variant, movement } = entry
+        const { poses, tempo, room, props, view } = variant
+        const name = movement.name === item.movement ? variant.name : `${movement.name}: ${variant.name}`
+        return [
+          {
+            id: variantId,
+            name,
+            cue: variant.cues.do,
+            breath: variant.cues.breath,
+            words: describePicture(movement, variant),
+            figure: { poses, tempo, room, props, view },
+            people: takes(variantId),
+          },
+        ]
+      }),
+      resting: takes(undefined).map(({ name }) => name),
+    }
+  })
+  return (
+    <div data-theme="dark" className="min-h-dvh bg-paper text-ink [--fig-gap:var(--paper)]">
+      <LeadScreen
+        session={id}
+        title={session.plan.title}
+        timeline={model.timeline}
+        line={model.tread}
+        promisedSeconds={session.plan.promisedMinutes * 60}
+        items={items}
+        roster={model.people.map((person) => ({ id: person.id, name: person.name }))}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,65 @@
+/** Section 4.5 of the rule base: what ends exercise, and what to do. */
+export const STOP_STEPS = [
+  'Stop the person; sit or lie them safely. Breathless: sitting up. Faint: lying, legs raised. Pregnant over 20 weeks: left side. Vomiting or drowsy: on the side.',
+  'Look: awake, speaking, breathing, colour, bleeding.',
+  'List A: call your local emergency number, follow the plan of this house, send for the defibrillator and first-aid kit. Not responding and not breathing normally: start chest compressions, use the defibrillator.',
+  'Help the person take their own prescribed reliever, spray or sugar if awake. Give no other medicine.',
+  'List B: exercise is over for this person today. Sit, watch 10 minutes, tell a relative or clinician; back only after clearance.',
+  'List C: stop that movement only, change the version, watch.',
+  'Note the time, what happened and what was done.',
+]
+
+export const STOP_LISTS = [
+  {
+    id: 'A',
+    title: 'Emergency',
+    signs: [
+      'chest pressure or pain, jaw or arm pain with sweat',
+      'collapse, or a faint without quick recovery',
+      'face droop, arm weakness, speech change',
+      'sudden severe headache',
+      'breathless at rest or cannot speak, blue lips',
+      'a fit over 5 minutes, or a first fit',
+      'low sugar and cannot swallow',
+      'severe bleeding; head hit on blood thinners',
+      'new leg weakness with saddle numbness or bladder or bowel change',
+      'tearing chest, back or belly pain',
+      'defibrillator shock twice, or unwell after one',
+      'pounding headache with flushing in a high spinal cord injury',
+      'vaginal bleeding, fluid loss or fewer baby movements: maternity emergency',
+      'one leg suddenly cold and white',
+      'hip replacement: leg suddenly short or turned, no weight-bearing',
+      'allergic reaction with swelling or wheeze',
+    ],
+  },
+  {
+    id: 'B',
+    title: 'Stop for today',
+    signs: [
+      'palpitations that settle',
+      'dizziness that settles after 2 minutes, vertigo',
+      'new wheeze that settles with own reliever',
+      'calf pain or swelling: same-day check',
+      'joint giving way',
+      'wound change',
+      'unusual fatigue',
+      'glucose 3.0 to 3.9, now corrected',
+      'pain jump of 3 or more',
+      'fall without injury',
+      'painful contractions',
+    ],
+  },
+  {
+    id: 'C',
+    title: 'Change the movement',
+    signs: [
+      'pain up to 5 that rises during the movement',
+      'tingling that stops when you move',
+      'coning of the belly',
+      'leak',
+      'breath-holding',
+      'loss of form',
+      'fatigue of the muscle',
+    ],
+  },
+] as const

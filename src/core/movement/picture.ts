@@ -1,0 +1,43 @@
+import { type Body, type Drawing, draw, interpolate, type Pose, REFERENCE_BODY, solve, type Yaw } from '../body'
+import type { Movement, Variant } from './movement'
+
+/** The hardest moment of a variant, which is the one to show when it stands still: its last pose, or the first of a rise. */
+export const tellingPose = (variant: Pick<Variant, 'poses'>): Pose => variant.poses[variant.poses.length - 1]!
+
+/** One still picture of a variant. */
+export const pictureOf = (variant: Variant, body: Body = REFERENCE_BODY, pose = tellingPose(variant), view: Yaw = variant.view): Drawing =>
+  draw(solve(pose, body, variant.room), view, variant.props)
+
+const ease = (t: number) => t * t * (3 - 2 * t)
+
+/**
+ * The pose at a moment of a repetition, following the tempo: out through the poses, stay, back, rest.
+ *
+ * @param second seconds since the repetition began; repeats
+ */
+export function poseAt(variant: Pick<Variant, 'poses' | 'tempo'>, second: number): Pose {
+  const { out, stay, back, rest } = variant.tempo
+  const whole = out + stay + back + rest
+  const at = ((second % whole) + whole) % whole
+  const share = at < out ? at / out : at < out + stay ? 1 : at < out + stay + back ? 1 - (at - out - stay) / back : 0
+  const along = ease(Math.min(1, Math.max(0, share))) * (variant.poses.length - 1)
+  const index = Math.min(variant.poses.length - 2, Math.floor(along))
+  return variant.poses.length === 1 ? variant.poses[0]! : interpolate(variant.poses[index]!, variant.poses[index + 1]!, along - index)
+}
+
+const WORDS = {
+  stand: 'standing',
+  seat: 'sitting on a chair',
+  supine: 'lying on the back with bent knees',
+  prone: 'lying face down',
+  side: 'lying on the side',
+  incline: 'lying with the trunk raised',
+  quadruped: 'on hands and knees',
+  kneel: 'kneeling',
+  longSit: 'sitting with legs stretched out',
+  plank: 'leaning on straight arms and toes',
+} as const
+
+/** The picture in words, for those who do not see it. */
+export const describePicture = (movement: Pick<Movement, 'name'>, variant: Variant): string =>
+  `${movement.name}, ${variant.name}: a person ${WORDS[tellingPose(variant).stance]}. ${variant.cues.do}`

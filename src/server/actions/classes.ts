@@ -1,0 +1,57 @@
+'use server'
+import { randomUUID } from 'node:crypto'
+import { z } from 'zod'
+import { LIBRARY } from '@/content/movements'
+import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
+import { addClass, savePlan, setRoster } from '../repositories/classes'
+import { getClients } from '../repositories/clients'
+import { here } from '../studio'
+import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
+
+const saveSchema = z.strictObject({ id: idSchema, revision: revisionSchema, plan: planSchema })
+
+/** Saves a plan in which everything is known to the library. */
+export async function saveClass(input: unknown): Promise<Outcome<{ revision: number }, PlanDraft>> {
+  return answer<typeof saveSchema, { revision: number }, PlanDraft>(saveSchema, input, async ({ id, revision, plan }) => {
+    const checked = checkPlan(plan, LIBRARY)
+    if ('problems' in checked) throw new InvalidError(checked.problems.map((problem) => ({ path: '$.plan', message: problemText(problem) })))
+    const { db, studio } = await here()
+    return { revision: await savePlan(db, studio.id, id, revision, plan) }
+  })
+}
+
+const newSchema = z.strictObject({
+  title: z.string().trim().min(1, 'a title is needed').max(120),
+  promisedMinutes: z.number().int().min(5).max(120),
+  weekday: z.number().int().min(0).max(6).nullable(),
+  startTime: z
+    .string()
+    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time, HH:MM')
+    .nullable(),
+})
+
+const EMPTY_PHASES = [
+  { id: 'warm', kind: 'warm-up', title: 'Warm up', blocks: [{ id: 'warm-a', items: [] }] },
+  { id: 'main', kind: 'main', title: 'Main', blocks: [{ id: 'main-a', items: [] }] },
+  { id: 'cool', kind: 'cool-down', title: 'Come down', blocks: [{ id: 'cool-a', items: [] }] },
+] as const
+
+export async function createClass(input: unknown): Promise<Outcome<{ id: string }>> {
+  return answer(newSchema, input, async ({ title, promisedMinutes, weekday, startTime }) => {
+    const { db, studio } = await here()
+    const id = randomUUID()
+    await addClass(db, studio.id, { id, plan: planSchema.parse({ title, promisedMinutes, phases: EMPTY_PHASES }), weekday, startTime })
+    return { id }
+  })
+}
+
+export async function saveRoster(input: unknown): Promise<Outcome<object>> {
+  return answer(z.strictObject({ id: idSchema, people: z.array(idSchema).max(60) }), input, async ({ id, people }) => {
+    const { db, studio } = await here()
+    const found = await getClients(db, studio.id, people)
+    const missing = people.find((person) => !found.some((client) => client.id === person))
+    if (missing) throw new InvalidError([{ path: '$.people', message: `there is no person ${missing}` }])
+    await setRoster(db, studio.id, id, [...new Set(people)])
+    return {}
+  })
+}

@@ -1,0 +1,68 @@
+import { and, asc, eq, sql } from 'drizzle-orm'
+import type { PlanDraft } from '@/core/plan'
+import type { Database } from '../db/connection'
+import { classes, clients, rosterEntries } from '../db/schema'
+import { NotFoundError, StaleError } from '../stale'
+import type { StoredClient } from './clients'
+
+export interface StoredClass {
+  id: string
+  plan: PlanDraft
+  revision: number
+  weekday: number | null
+  startTime: string | null
+}
+
+const columns = { id: classes.id, plan: classes.plan, revision: classes.revision, weekday: classes.weekday, startTime: classes.startTime }
+
+export const listClasses = (db: Database, studioId: string): Promise<StoredClass[]> =>
+  db.select(columns).from(classes).where(eq(classes.studioId, studioId)).orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id))
+
+export async function getClass(db: Database, studioId: string, id: string): Promise<StoredClass> {
+  const [row] = await db
+    .select(columns)
+    .from(classes)
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
+  if (!row) throw new NotFoundError('class', id)
+  return row
+}
+
+export async function addClass(db: Database, studioId: string, row: Omit<StoredClass, 'revision'>): Promise<void> {
+  await db.insert(classes).values({ ...row, studioId })
+}
+
+/** @throws StaleError with the newer plan when `revision` is not the present one */
+export async function savePlan(db: Database, studioId: string, id: string, revision: number, plan: PlanDraft): Promise<number> {
+  const [row] = await db
+    .update(classes)
+    .set({ plan, revision: revision + 1, updatedAt: new Date() })
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, id), eq(classes.revision, revision)))
+    .returning({ revision: classes.revision })
+  if (row) return row.revision
+  const newer = await getClass(db, studioId, id)
+  throw new StaleError(newer.plan, newer.revision)
+}
+
+export const rosterOf = (db: Database, studioId: string, classId: string): Promise<StoredClient[]> =>
+  db
+    .select({ id: clients.id, record: clients.record, revision: clients.revision })
+    .from(rosterEntries)
+    .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
+    .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
+    .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
+
+export async function setRoster(db: Database, studioId: string, classId: string, clientIds: readonly string[]): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.delete(rosterEntries).where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
+    if (clientIds.length > 0) await tx.insert(rosterEntries).values(clientIds.map((clientId) => ({ studioId, classId, clientId })))
+  })
+}
+
+export const rosterCounts = async (db: Database, studioId: string): Promise<Map<string, number>> => {
+  const rows = await db
+    .select({ classId: rosterEntries.classId, people: sql<number>`count(*)::int` })
+    .from(rosterEntries)
+    .where(eq(rosterEntries.studioId, studioId))
+    .groupBy(rosterEntries.classId)
+  return new Map(rows.map((row) => [row.classId, row.people]))
+}

@@ -1,0 +1,148 @@
+import { and, asc, desc, eq, sql } from 'drizzle-orm'
+import type { CheckIn } from '@/core/client'
+import type { LeadEvent } from '@/core/lead'
+import type { PlanDraft } from '@/core/plan'
+import type { Database } from '../db/connection'
+import { attendances, classes, leadEvents, logEntries, sessions } from '../db/schema'
+import { NotFoundError } from '../stale'
+
+export interface StoredSession {
+  id: string
+  classId: string
+  day: string
+  plan: PlanDraft
+  note: string | null
+}
+export interface Attendance {
+  clientId: string
+  came: boolean
+  checkIn: CheckIn | null
+  exertion: number | null
+  painDuring: number | null
+  painNextDay: number | null
+  note: string | null
+}
+export interface LogEntry {
+  clientId: string
+  item: string
+  variant: string
+}
+
+const columns = { id: sessions.id, classId: sessions.classId, day: sessions.day, plan: sessions.plan, note: sessions.note }
+
+export async function getSession(db: Database, studioId: string, id: string): Promise<StoredSession> {
+  const [row] = await db
+    .select(columns)
+    .from(sessions)
+    .where(and(eq(sessions.studioId, studioId), eq(sessions.id, id)))
+  if (!row) throw new NotFoundError('session', id)
+  return row
+}
+
+/** The session of a class on a day, made from the plan as it is now when there is none. */
+export async function openSession(db: Database, studioId: string, id: string, classId: string, day: string): Promise<StoredSession> {
+  return db.transaction(async (tx) => {
+    const existing = () =>
+      tx
+        .select(columns)
+        .from(sessions)
+        .where(and(eq(sessions.studioId, studioId), eq(sessions.classId, classId), eq(sessions.day, day)))
+    const [found] = await existing()
+    if (found) return found
+    const [row] = await tx
+      .select({ plan: classes.plan })
+      .from(classes)
+      .where(and(eq(classes.studioId, studioId), eq(classes.id, classId)))
+    if (!row) throw new NotFoundError('class', classId)
+    await tx.insert(sessions).values({ id, studioId, classId, day, plan: row.plan }).onConflictDoNothing()
+    const [made] = await existing()
+    return made!
+  })
+}
+
+export const listSessions = (db: Database, studioId: string, limit = 60): Promise<(StoredSession & { came: number; exertion: number | null })[]> =>
+  db
+    .select({
+      ...columns,
+      came: sql<number>`(select count(*)::int from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
+      exertion: sql<number | null>`(select avg(a.exertion)::float8 from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
+    })
+    .from(sessions)
+    .where(eq(sessions.studioId, studioId))
+    .orderBy(desc(sessions.day), asc(sessions.id))
+    .limit(limit)
+
+export async function attendanceOf(db: Database, studioId: string, sessionId: string): Promise<Attendance[]> {
+  const rows = await db
+    .select()
+    .from(attendances)
+    .where(and(eq(attendances.studioId, studioId), eq(attendances.sessionId, sessionId)))
+  return rows.map(({ clientId, came, checkIn, exertion, painDuring, painNextDay, note }) => ({
+    clientId,
+    came: came === 1,
+    checkIn,
+    exertion,
+    painDuring,
+    painNextDay,
+    note,
+  }))
+}
+
+/** Writes the whole attendance of a session with what each person did, in one transaction. */
+export async function saveAttendance(
+  db: Database,
+  studioId: string,
+  sessionId: string,
+  rows: readonly Attendance[],
+  entries: readonly LogEntry[],
+  note: string | null,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx
+      .update(sessions)
+      .set({ note, updatedAt: new Date() })
+      .where(and(eq(sessions.studioId, studioId), eq(sessions.id, sessionId)))
+    await tx.delete(attendances).where(and(eq(attendances.studioId, studioId), eq(attendances.sessionId, sessionId)))
+    await tx.delete(logEntries).where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId)))
+    if (rows.length > 0) await tx.insert(attendances).values(rows.map((row) => ({ ...row, came: row.came ? 1 : 0, studioId, sessionId })))
+    if (entries.length > 0) await tx.insert(logEntries).values(entries.map((entry) => ({ ...entry, studioId, sessionId })))
+  })
+}
+
+export async function setCheckIn(
+  db: Database,
+  studioId: string,
+  sessionId: string,
+  clientId: string,
+  came: boolean,
+  checkIn: CheckIn | null,
+): Promise<void> {
+  await db
+    .insert(attendances)
+    .values({ studioId, sessionId, clientId, came: came ? 1 : 0, checkIn })
+    .onConflictDoUpdate({ target: [attendances.sessionId, attendances.clientId], set: { came: came ? 1 : 0, checkIn, updatedAt: new Date() } })
+}
+
+export const logOf = (db: Database, studioId: string, sessionId: string): Promise<LogEntry[]> =>
+  db
+    .select({ clientId: logEntries.clientId, item: logEntries.item, variant: logEntries.variant })
+    .from(logEntries)
+    .where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId)))
+
+/** Keeps events of a led class; an id that is there already is left as it is, so that sending twice does no harm. */
+export async function addEvents(db: Database, studioId: string, sessionId: string, events: readonly LeadEvent[]): Promise<void> {
+  if (events.length === 0) return
+  await db
+    .insert(leadEvents)
+    .values(events.map((event) => ({ ...event, studioId, sessionId })))
+    .onConflictDoNothing({ target: leadEvents.id })
+}
+
+export async function eventsOf(db: Database, studioId: string, sessionId: string): Promise<LeadEvent[]> {
+  const rows = await db
+    .select()
+    .from(leadEvents)
+    .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.sessionId, sessionId)))
+    .orderBy(asc(leadEvents.at), asc(leadEvents.id))
+  return rows.map(({ id, at, kind, text, person }) => ({ id, at, kind, ...(text !== null && { text }), ...(person !== null && { person }) }))
+}

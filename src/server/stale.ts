@@ -1,0 +1,20 @@
+/** Somebody else saved first. Nothing was written; the newer version is given so that both can be seen. */
+export class StaleError<T> extends Error {
+  constructor(
+    readonly newer: T,
+    readonly newerRevision: number,
+  ) {
+    super(`this was changed meanwhile (now revision ${newerRevision}); nothing was saved`)
+    this.name = 'StaleError'
+  }
+}
+
+export class NotFoundError extends Error {
+  constructor(
+    readonly what: string,
+    readonly id: string,
+  ) {
+    super(`there is no ${what} ${id}`)
+    this.name = 'NotFoundError'
+  }
+}

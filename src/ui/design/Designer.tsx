@@ -1,0 +1,233 @@
+'use client'
+import { Redo2, Undo2 } from 'lucide-react'
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState, useTransition } from 'react'
+import { itemsOf, type PlanDraft } from '@/core/plan'
+import { clock, type SegmentKind, segmentAt } from '@/core/timing'
+import { beginSession } from '@/server/actions/sessions'
+import type { Choice, Explanation, LadderView, Questions, WorkerPerson } from '@/workers/designerContract'
+import { MarkLegend } from '../fit/Mark'
+import { Reasons } from '../fit/Reasons'
+import { warningWords } from '../fit/warningWords'
+import { Sheet } from '../shell/Sheet'
+import { TreadScrubber } from '../tread/TreadLine'
+import { AddSheet } from './AddSheet'
+import { FitGrid } from './FitGrid'
+import { ItemSheet } from './ItemSheet'
+import { RosterSheet } from './RosterSheet'
+import { StaleSheet } from './StaleSheet'
+import { useDesk } from './useDesk'
+import { type SaveState, usePlan } from './usePlan'
+
+type Open =
+  | { kind: 'cell'; item: string; person: string; explanation?: Explanation }
+  | { kind: 'item'; item: string; ladder?: LadderView }
+  | { kind: 'add'; phase: string; block: string; choices?: Choice[] }
+  | { kind: 'roster' }
+
+const SEGMENT_WORDS: Record<SegmentKind, string> = {
+  transition: 'getting ready for',
+  teach: 'showing',
+  work: 'at work on',
+  'side-change': 'changing sides in',
+  rest: 'resting from',
+  water: 'water and a breath',
+}
+
+const SAVE_WORDS: Record<SaveState, string> = {
+  saved: 'Saved',
+  saving: 'Saving…',
+  offline: 'Not saved yet, trying again',
+  stale: 'Changed in another window',
+  refused: 'Not saved',
+}
+
+interface Props {
+  id: string
+  day: string
+  dayWords: string
+  plan: PlanDraft
+  revision: number
+  people: WorkerPerson[]
+  everybody: { id: string; name: string }[]
+  first: Questions['model']['answer']
+}
+
+/** The class: its stair on top, the fit grid below. Every change is judged at once and saved by itself. */
+export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, first }: Props) {
+  const router = useRouter()
+  const ask = useDesk({ plan: startPlan, people })
+  const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs } = usePlan(id, startPlan, revision)
+  const [shown, setShown] = useState(first)
+  const [open, setOpen] = useState<Open>()
+  const [at, setAt] = useState<number>()
+  const [leading, startLeading] = useTransition()
+  const { model, drawings } = shown
+
+  const judgedPlan = useRef(startPlan)
+  const judgedPeople = useRef(people)
+  useEffect(() => {
+    if (plan === judgedPlan.current && people === judgedPeople.current) return
+    judgedPlan.current = plan
+    judgedPeople.current = people
+    let live = true
+    void ask('model', { plan, people }).then((answer) => live && setShown(answer))
+    return () => {
+      live = false
+    }
+  }, [ask, plan, people])
+
+  // what is open follows the plan
+  const openItem = open?.kind === 'item' ? open.item : undefined
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the shown model is what the ladder is asked for again after
+  useEffect(() => {
+    if (openItem === undefined || !itemsOf(plan).some(({ item }) => item.id === openItem)) return
+    let live = true
+    void ask('ladder', { item: openItem }).then(
+      (ladder) => live && setOpen((now) => (now?.kind === 'item' && now.item === openItem ? { ...now, ladder } : now)),
+    )
+    return () => {
+      live = false
+    }
+  }, [ask, openItem, shown])
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || (event.target as HTMLElement).matches('input, textarea')) return
+      event.preventDefault()
+      if (event.shiftKey) redoEdit()
+      else undoEdit()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  })
+
+  const explain = (item: string, person: string) => {
+    setOpen({ kind: 'cell', item, person })
+    void ask('explain', { item, person }).then((explanation) =>
+      setOpen((now) => (now?.kind === 'cell' && now.item === item && now.person === person ? { ...now, explanation } : now)),
+    )
+  }
+  const openAdd = (phase: string, block: string) => {
+    setOpen({ kind: 'add', phase, block })
+    void ask('choices', { phase }).then((choices) => setOpen((now) => (now?.kind === 'add' ? { ...now, choices } : now)))
+  }
+  const add = (variant: string) => {
+    if (open?.kind !== 'add') return
+    const block = plan.phases.flatMap((phase) => phase.blocks).find((one) => one.id === open.block)!
+    edit({ kind: 'add-item', block: open.block, at: block.items.length, item: { id: `i-${crypto.randomUUID().slice(0, 8)}`, variant } })
+    setOpen(undefined)
+  }
+  const moveItem = (item: string, by: -1 | 1) => {
+    const blocks = plan.phases.flatMap((phase) => phase.blocks)
+    const at = blocks.findIndex((block) => block.items.some((one) => one.id === item))
+    const block = blocks[at]!
+    const place = block.items.findIndex((one) => one.id === item)
+    const inside = place + by >= 0 && place + by < block.items.length
+    const target = inside ? block : blocks[at + by]
+    if (target) edit({ kind: 'move-item', item, toBlock: target.id, at: inside ? place + by : by > 0 ? 0 : target.items.length })
+  }
+  const lead = () =>
+    startLeading(async () => {
+      const outcome = await beginSession({ classId: id, day })
+      if (outcome.ok) router.push(`/lead/${outcome.id}`)
+    })
+
+  const segment = at === undefined ? undefined : model.timeline.segments[segmentAt(model.timeline, at)]
+  const atItem = model.items.find(({ id: item }) => item === segment?.item)
+  const momentWords = segment
+    ? `${clock(at ?? 0)}: ${SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
+    : 'nothing planned'
+  const over = model.timeline.totalSeconds - plan.promisedMinutes * 60
+  return (
+    <div className="flex flex-col gap-5">
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <div>
+          <p className="text-soft">{dayWords}</p>
+          <h1>{plan.title}</h1>
+        </div>
+        <p className="text-[2.1rem] leading-none font-serif" aria-live="polite">
+          {clock(model.timeline.totalSeconds)}
+          <span className="ml-3 font-sans text-[1rem] text-soft">
+            of {plan.promisedMinutes}:00 promised{over > 0 ? `, ${clock(over)} over` : over < 0 ? `, ${clock(-over)} free` : ''}
+          </span>
+        </p>
+        <div className="ml-auto flex flex-wrap items-center gap-3">
+          <span className="text-soft" role="status">
+            {SAVE_WORDS[save]}
+          </span>
+          <button
+            type="button"
+            className="flex size-11 items-center justify-center disabled:opacity-40"
+            aria-label="Undo"
+            disabled={undo.length === 0}
+            onClick={undoEdit}
+          >
+            <Undo2 size={20} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="flex size-11 items-center justify-center disabled:opacity-40"
+            aria-label="Redo"
+            disabled={redo.length === 0}
+            onClick={redoEdit}
+          >
+            <Redo2 size={20} aria-hidden="true" />
+          </button>
+          <button type="button" className="quiet" onClick={() => setOpen({ kind: 'roster' })}>
+            Roster, {people.length}
+          </button>
+          <button type="button" className="action" disabled={leading || model.items.length === 0} onClick={lead}>
+            Lead this class
+          </button>
+        </div>
+      </div>
+
+      <div>
+        <TreadScrubber line={model.tread} promisedSeconds={plan.promisedMinutes * 60} atSeconds={at} onMove={setAt} says={momentWords} />
+        <p className="min-h-6 text-soft">{at === undefined ? 'Drag along the stair to see any moment.' : momentWords}</p>
+      </div>
+
+      {(model.warnings.length > 0 || refusal) && (
+        <ul className="flex flex-col gap-1">
+          {refusal && save === 'refused' && <li className="wrong">Not saved: {refusal}</li>}
+          {model.warnings.map((warning, index) => (
+            <li key={index} className="flex gap-2">
+              <span aria-hidden="true" className="text-effort">
+                ◣
+              </span>
+              {warningWords(warning)}
+            </li>
+          ))}
+        </ul>
+      )}
+
+      <FitGrid plan={plan} model={model} drawings={drawings} onCell={explain} onItem={(item) => setOpen({ kind: 'item', item })} onAdd={openAdd} />
+      <MarkLegend />
+
+      {open?.kind === 'cell' && (
+        <Sheet open onClose={() => setOpen(undefined)} title={open.explanation ? `${open.explanation.person}: ${open.explanation.item}` : 'Looking…'}>
+          {open.explanation && <Reasons explanation={open.explanation} />}
+        </Sheet>
+      )}
+      {open?.kind === 'item' && (
+        <ItemSheet
+          ladder={open.ladder}
+          onClose={() => setOpen(undefined)}
+          onChoose={(variant) => edit({ kind: 'set-variant', item: open.item, variant })}
+          onDose={(dose) => edit({ kind: 'set-dose', item: open.item, dose })}
+          onMove={(by) => moveItem(open.item, by)}
+          onRemove={() => {
+            edit({ kind: 'remove-item', item: open.item })
+            setOpen(undefined)
+          }}
+        />
+      )}
+      {open?.kind === 'add' && <AddSheet choices={open.choices} people={people.length} onClose={() => setOpen(undefined)} onAdd={add} />}
+      {open?.kind === 'roster' && (
+        <RosterSheet classId={id} everybody={everybody} roster={people.map((person) => person.id)} onClose={() => setOpen(undefined)} />
+      )}
+      {save === 'stale' && newer && <StaleSheet mine={plan} theirs={newer.plan} onMine={keepMine} onTheirs={takeTheirs} />}
+    </div>
+  )
+}

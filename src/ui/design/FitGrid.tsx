@@ -1,0 +1,132 @@
+'use client'
+import { Plus } from 'lucide-react'
+import type { Drawing } from '@/core/body'
+import type { Cell, ClassModel, ModelItem } from '@/core/fit'
+import type { PlanDraft } from '@/core/plan'
+import { clock } from '@/core/timing'
+import { FigureDrawing } from '../figure/FigureDrawing'
+import { MARK_LETTERS, MARK_WORDS, Mark } from '../fit/Mark'
+
+const TONES: Record<Cell['mark'], string> = {
+  planned: 'text-soft',
+  adjust: 'bg-plum-wash text-ink',
+  swap: 'bg-plum-wash text-plum font-bold',
+  out: 'bg-ink text-paper',
+  ask: 'text-effort font-bold',
+}
+
+export const doseWords = ({ dose }: Pick<ModelItem, 'dose'>): string => {
+  const amount = dose.workSeconds
+    ? `${dose.workSeconds} s`
+    : dose.holdSeconds > 0 && (dose.reps ?? 1) <= 2
+      ? `hold ${dose.holdSeconds} s`
+      : `${dose.reps ?? 1}×`
+  return `${dose.sets > 1 ? `${dose.sets} sets of ` : ''}${amount}${dose.loadKg > 0 ? `, ${dose.loadKg} kg` : ''}`
+}
+
+/** Arrow keys move between the cells of the grid. */
+function moveFocus(event: React.KeyboardEvent<HTMLElement>) {
+  const steps: Record<string, [number, number]> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }
+  const step = steps[event.key]
+  const cell = (event.target as HTMLElement).dataset.cell?.split(',').map(Number)
+  if (!step || !cell) return
+  const next = event.currentTarget.querySelector<HTMLElement>(`[data-cell="${cell[0]! + step[0]},${cell[1]! + step[1]}"]`)
+  if (!next) return
+  event.preventDefault()
+  next.focus()
+}
+
+interface Props {
+  plan: PlanDraft
+  model: ClassModel
+  drawings: Record<string, Drawing>
+  onCell: (item: string, person: string) => void
+  onItem: (item: string) => void
+  onAdd: (phase: string, block: string) => void
+}
+
+/** Items down, people across. Every cell opens its reasons. */
+export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props) {
+  const byId = new Map(model.items.map((item, index) => [item.id, { item, index }]))
+  return (
+    <div className="overflow-x-auto">
+      <table className="border-collapse" onKeyDown={moveFocus}>
+        <caption className="sr-only">Who can do what in this class</caption>
+        <thead>
+          <tr>
+            <th scope="col" className="sticky left-0 z-10 w-[330px] min-w-[250px] bg-paper pb-1 text-left align-bottom font-normal text-soft">
+              Movement
+            </th>
+            {model.people.map((person) => (
+              <th key={person.id} scope="col" className="h-24 w-[50px] min-w-[50px] align-bottom font-normal">
+                <span className="mx-auto block w-6 whitespace-nowrap pb-1 text-left [writing-mode:vertical-rl] rotate-180">{person.name}</span>
+              </th>
+            ))}
+            {model.people.length === 0 && (
+              <th scope="col" className="pl-4 text-left align-bottom font-normal text-soft">
+                Nobody is on the roster yet.
+              </th>
+            )}
+          </tr>
+        </thead>
+        {plan.phases.map((phase) => (
+          <tbody key={phase.id}>
+            <tr>
+              <th scope="rowgroup" colSpan={model.people.length + 1} className="pt-5 text-left">
+                <span className="font-serif text-[1.15rem]">{phase.title || phase.kind}</span>
+                <span className="ml-3 font-normal text-soft">{clock(model.timeline.phases.find(({ id }) => id === phase.id)?.seconds ?? 0)}</span>
+              </th>
+            </tr>
+            {phase.blocks.flatMap((block) =>
+              block.items.map(({ id }) => {
+                const found = byId.get(id)
+                if (!found) return null
+                const { item, index } = found
+                const drawing = item.variant ? drawings[item.variant] : undefined
+                return (
+                  <tr key={id} className="border-t border-line">
+                    <th scope="row" className="sticky left-0 z-10 bg-paper p-0 text-left font-normal">
+                      <button type="button" onClick={() => onItem(id)} className="group flex w-full items-center gap-3 py-1.5 pr-3 text-left">
+                        <span className="flex h-14 w-[74px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
+                          {drawing && <FigureDrawing drawing={drawing} label="" className="h-14 max-w-[74px]" />}
+                        </span>
+                        <span className="min-w-0">
+                          <span className="block font-semibold group-hover:underline">{item.movement}</span>
+                          <span className="block truncate text-[0.94rem] text-soft">{item.name}</span>
+                          <span className="block text-[0.94rem] text-soft">
+                            {doseWords(item)} · {clock(item.seconds)}
+                          </span>
+                        </span>
+                      </button>
+                    </th>
+                    {item.cells.map((cell, column) => (
+                      <td key={model.people[column]!.id} className="p-[2px]">
+                        <button
+                          type="button"
+                          data-cell={`${index},${column}`}
+                          onClick={() => onCell(id, model.people[column]!.id)}
+                          aria-label={`${model.people[column]!.name}, ${item.movement}: ${MARK_WORDS[cell.mark]}`}
+                          className={`flex h-[62px] w-full flex-col items-center justify-center ${TONES[cell.mark]}`}
+                        >
+                          <Mark mark={cell.mark} />
+                          <span className="text-[0.94rem] leading-none">{MARK_LETTERS[cell.mark]}</span>
+                        </button>
+                      </td>
+                    ))}
+                  </tr>
+                )
+              }),
+            )}
+            <tr>
+              <td colSpan={model.people.length + 1}>
+                <button type="button" className="quiet mt-1" onClick={() => onAdd(phase.id, phase.blocks.at(-1)!.id)}>
+                  <Plus size={18} aria-hidden="true" /> Add a movement<span className="sr-only"> to {phase.title || phase.kind}</span>
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        ))}
+      </table>
+    </div>
+  )
+}

@@ -1,0 +1,65 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { createClass } from '@/server/actions/classes'
+
+const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
+
+export function NewClassForm() {
+  const router = useRouter()
+  const [problems, setProblems] = useState<Record<string, string>>({})
+  const [saving, start] = useTransition()
+  const submit = (event: React.FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const data = new FormData(event.currentTarget)
+    const text = (name: string) => String(data.get(name) ?? '')
+    start(async () => {
+      const outcome = await createClass({
+        title: text('title'),
+        promisedMinutes: Number(text('minutes')),
+        weekday: text('weekday') === '' ? null : Number(text('weekday')),
+        startTime: text('startTime') === '' ? null : text('startTime'),
+      })
+      if (outcome.ok) router.push(`/classes/${outcome.id}`)
+      else if (outcome.kind === 'invalid') setProblems(Object.fromEntries(outcome.problems.map(({ path, message }) => [path, message])))
+    })
+  }
+  const wrong = (path: string) => problems[path] && <span className="wrong">{problems[path]}</span>
+  return (
+    <form onSubmit={submit} noValidate className="flex max-w-[520px] flex-col gap-4">
+      <label className="field">
+        <span>Title</span>
+        <input className="input" name="title" aria-invalid={'$.title' in problems} />
+        {wrong('$.title')}
+      </label>
+      <label className="field">
+        <span>Minutes promised</span>
+        <input className="input" name="minutes" type="number" defaultValue={20} aria-invalid={'$.promisedMinutes' in problems} />
+        {wrong('$.promisedMinutes')}
+      </label>
+      <div className="grid grid-cols-2 gap-4">
+        <label className="field">
+          <span>Day</span>
+          <select className="input" name="weekday" defaultValue="1">
+            <option value="">no fixed day</option>
+            {DAYS.map((day, index) => (
+              <option key={day} value={index}>
+                {day}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="field">
+          <span>Begins at</span>
+          <input className="input" name="startTime" type="time" defaultValue="10:00" aria-invalid={'$.startTime' in problems} />
+          {wrong('$.startTime')}
+        </label>
+      </div>
+      <div>
+        <button type="submit" className="action" disabled={saving}>
+          Make this class
+        </button>
+      </div>
+    </form>
+  )
+}

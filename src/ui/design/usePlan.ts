@@ -1,0 +1,127 @@
+'use client'
+import { useCallback, useEffect, useReducer, useRef } from 'react'
+import { applyEdit, type Edit, type PlanDraft } from '@/core/plan'
+import { saveClass } from '@/server/actions/classes'
+
+export type SaveState = 'saved' | 'saving' | 'offline' | 'stale' | 'refused'
+
+interface State {
+  plan: PlanDraft
+  undo: Edit[]
+  redo: Edit[]
+  save: SaveState
+  /** the version somebody else saved meanwhile */
+  newer?: { plan: PlanDraft; revision: number }
+  refusal?: string
+}
+
+type Move =
+  | { kind: 'edit'; edit: Edit }
+  | { kind: 'undo' }
+  | { kind: 'redo' }
+  | { kind: 'saved' | 'saving' | 'offline' }
+  | { kind: 'stale'; newer: { plan: PlanDraft; revision: number } }
+  | { kind: 'refused'; message: string }
+  | { kind: 'settle'; plan: PlanDraft }
+
+function reduce(state: State, move: Move): State {
+  switch (move.kind) {
+    case 'edit': {
+      const { plan, inverse } = applyEdit(state.plan, move.edit)
+      return { ...state, plan, undo: [...state.undo, inverse], redo: [] }
+    }
+    case 'undo': {
+      const edit = state.undo.at(-1)
+      if (!edit) return state
+      const { plan, inverse } = applyEdit(state.plan, edit)
+      return { ...state, plan, undo: state.undo.slice(0, -1), redo: [...state.redo, inverse] }
+    }
+    case 'redo': {
+      const edit = state.redo.at(-1)
+      if (!edit) return state
+      const { plan, inverse } = applyEdit(state.plan, edit)
+      return { ...state, plan, redo: state.redo.slice(0, -1), undo: [...state.undo, inverse] }
+    }
+    case 'saved':
+    case 'saving':
+    case 'offline':
+      return { ...state, save: move.kind }
+    case 'stale':
+      return { ...state, save: 'stale', newer: move.newer }
+    case 'refused':
+      return { ...state, save: 'refused', refusal: move.message }
+    case 'settle': {
+      const { newer: _newer, ...rest } = state
+      return { ...rest, plan: move.plan, undo: [], redo: [], save: 'saving' }
+    }
+  }
+}
+
+const SAVE_AFTER_MS = 250
+const RETRY_AFTER_MS = 4000
+
+/** The plan being edited: undo, redo, and saving by itself. A stale save is held until the instructor has seen both versions. */
+export function usePlan(id: string, start: PlanDraft, startRevision: number) {
+  const [state, move] = useReducer(reduce, { plan: start, undo: [], redo: [], save: 'saved' })
+  const revision = useRef(startRevision)
+  const savedPlan = useRef(start)
+  const busy = useRef(false)
+
+  const latest = useRef(state)
+  latest.current = state
+
+  const save = useCallback(async () => {
+    const { plan, save: status } = latest.current
+    if (busy.current || plan === savedPlan.current || status === 'stale') return
+    busy.current = true
+    move({ kind: 'saving' })
+    try {
+      const outcome = await saveClass({ id, revision: revision.current, plan })
+      if (outcome.ok) {
+        revision.current = outcome.revision
+        savedPlan.current = plan
+        if (latest.current.plan === plan) move({ kind: 'saved' })
+      } else if (outcome.kind === 'stale') move({ kind: 'stale', newer: { plan: outcome.newer, revision: outcome.revision } })
+      else
+        move({
+          kind: 'refused',
+          message: outcome.kind === 'gone' ? outcome.message : outcome.problems.map((problem) => `${problem.path}: ${problem.message}`).join('; '),
+        })
+    } catch {
+      move({ kind: 'offline' })
+      setTimeout(() => void save(), RETRY_AFTER_MS)
+    } finally {
+      busy.current = false
+      if (latest.current.plan !== plan && latest.current.save !== 'stale') setTimeout(() => void save(), SAVE_AFTER_MS)
+    }
+  }, [id])
+
+  useEffect(() => {
+    if (state.plan === savedPlan.current) return
+    const timer = setTimeout(() => void save(), SAVE_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [state.plan, save])
+
+  const keepMine = () => {
+    if (!state.newer) return
+    revision.current = state.newer.revision
+    savedPlan.current = state.newer.plan
+    move({ kind: 'settle', plan: { ...state.plan } })
+  }
+  const takeTheirs = () => {
+    if (!state.newer) return
+    revision.current = state.newer.revision
+    savedPlan.current = state.newer.plan
+    move({ kind: 'settle', plan: state.newer.plan })
+    move({ kind: 'saved' })
+  }
+
+  return {
+    ...state,
+    edit: (edit: Edit) => move({ kind: 'edit', edit }),
+    undoEdit: () => move({ kind: 'undo' }),
+    redoEdit: () => move({ kind: 'redo' }),
+    keepMine,
+    takeTheirs,
+  }
+}

@@ -1,0 +1,44 @@
+import type { Mark as MarkName } from '@/core/fit'
+
+export const MARK_WORDS: Record<MarkName, string> = { planned: 'as planned', adjust: 'adjust', swap: 'swap', out: 'sit out', ask: 'ask first' }
+export const MARK_LETTERS: Record<MarkName, string> = { planned: 'P', adjust: 'A', swap: 'S', out: 'O', ask: '?' }
+
+/**
+ * The shapes of the fit grid: a level tread, a tread with one step, two treads apart, an empty seat, a dashed door. Each has its
+ * letter; none is told by colour alone.
+ */
+const SHAPES: Record<MarkName, React.ReactNode> = {
+  planned: <path d="M3 14H21" strokeWidth="3" />,
+  adjust: <path d="M3 18H12V11H21" strokeWidth="3" fill="none" />,
+  swap: (
+    <>
+      <path d="M3 19H11" strokeWidth="3" />
+      <path d="M13 8H21" strokeWidth="3" />
+      <path d="M8 14L14 11" strokeWidth="2" strokeDasharray="2 2" />
+    </>
+  ),
+  out: <path d="M5 4V20M5 13H19V20" strokeWidth="3" fill="none" />,
+  ask: <path d="M6 21V4H18V21" strokeWidth="2.5" fill="none" strokeDasharray="3 2.2" />,
+}
+
+export function Mark({ mark, size = 24 }: { mark: MarkName; size?: number }) {
+  return (
+    <svg width={size} height={size} viewBox="0 0 24 24" stroke="currentColor" fill="none" aria-hidden="true">
+      {SHAPES[mark]}
+    </svg>
+  )
+}
+
+/** What the marks mean, with their letters. */
+export function MarkLegend() {
+  return (
+    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-[0.94rem] text-soft">
+      {(Object.keys(MARK_WORDS) as MarkName[]).map((mark) => (
+        <li key={mark} className="flex items-center gap-1.5">
+          <Mark mark={mark} size={20} />
+          <b className="text-ink">{MARK_LETTERS[mark]}</b> {MARK_WORDS[mark]}
+        </li>
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,95 @@
+import type { Reason } from '@/core/formats'
+import { changeWords } from '@/core/safety/words'
+import type { Explanation } from '@/workers/designerContract'
+
+const OUTCOME: Record<Explanation['verdict'], string> = {
+  'as-planned': 'As planned',
+  modify: 'Same movement, adjusted',
+  swap: 'Another version',
+  'leave-out': 'Sits this one out',
+}
+const THEN: Record<Reason['then'], string> = { avoid: 'Not this', modify: 'Change', caution: 'Say', prefer: 'Good for' }
+const EVIDENCE: Record<string, string> = {
+  guideline: 'guideline',
+  'trial-or-review': 'trial or review',
+  'expert-consensus': 'expert consensus',
+  'common-practice': 'common practice, no source claimed',
+}
+
+/** Why a cell reads as it does: the deciding reason first, each with its rule, source and the words to say. */
+export function Reasons({ explanation }: { explanation: Explanation }) {
+  const { verdict, gate, scope, reasons, changes, options, rest, pending } = explanation
+  const asked = reasons.filter((reason) => reason.then === 'avoid' || reason.then === 'modify')
+  const said = reasons.filter((reason) => reason.then === 'caution' || reason.then === 'prefer')
+  const use = verdict === 'as-planned' || verdict === 'modify' ? undefined : options[0]
+  return (
+    <div className="flex flex-col gap-5">
+      <p className="font-serif text-[1.35rem] text-plum">{scope === 'session' ? 'No exercise until this is settled' : OUTCOME[verdict]}</p>
+      {gate && <p className="border-l-4 border-effort pl-3">{gate.text}</p>}
+      {verdict === 'modify' && changes.length > 0 && (
+        <ul className="list-none">
+          {changes.map((change) => (
+            <li key={change.attribute}>→ {changeWords(change)}</li>
+          ))}
+        </ul>
+      )}
+      {use && (
+        <p>
+          Does <b>{use.movement}</b>: {use.name}
+          {use.changes.length > 0 && <span className="text-soft">, with {use.changes.map(changeWords).join('; ')}</span>}
+        </p>
+      )}
+      {rest && scope !== 'session' && <p>Instead: {rest}.</p>}
+      {asked.length > 0 && <ReasonList title="Why" reasons={asked} />}
+      {options.length > 1 && (
+        <section>
+          <h3 className="mb-1">Also possible</h3>
+          <ul className="flex flex-col gap-1">
+            {options.slice(1).map((option) => (
+              <li key={option.id}>
+                {option.movement}: {option.name}
+                {option.changes.length > 0 && <span className="text-soft"> ({option.changes.map(changeWords).join('; ')})</span>}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {said.length > 0 && <ReasonList title="Keep in mind" reasons={said} />}
+      {pending.length > 0 && (
+        <p className="text-soft">
+          A clinician’s agreement is advised and not on file: {pending.join(', ')}. Until then effort stays at 4 and steps stay soft.
+        </p>
+      )}
+      <p className="text-[0.94rem] text-soft">
+        Velvet Step supports a trained instructor and clears nobody. What this person’s own clinician says, local rules and the emergency plan of the
+        house come first.
+      </p>
+    </div>
+  )
+}
+
+function ReasonList({ title, reasons }: { title: string; reasons: Reason[] }) {
+  return (
+    <section>
+      <h3 className="mb-1">{title}</h3>
+      <ol className="flex flex-col gap-3">
+        {reasons.map((reason) => (
+          <li key={reason.id} className="border-t border-line pt-2">
+            <p>{reason.why}</p>
+            {reason.limit && (
+              <p className="text-soft">
+                Limit {reason.limit.allowed}, planned {reason.limit.planned}.
+              </p>
+            )}
+            {reason.offer && <p className="text-soft">Offer: {reason.offer}</p>}
+            {reason.cue && <p className="font-serif italic">“{reason.cue}”</p>}
+            <p className="text-[0.94rem] text-soft">
+              {THEN[reason.then]} · {reason.id} · {reason.condition} · {EVIDENCE[reason.evidence] ?? reason.evidence}
+              {reason.sources.length > 0 && ` · ${reason.sources.join(', ')}`}
+            </p>
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}

@@ -1,0 +1,263 @@
+'use client'
+import Link from 'next/link'
+import { useEffect, useState } from 'react'
+import { STOP_LISTS, STOP_STEPS } from '@/content/screening/stopSigns'
+import { clock, type TreadLine as Line, type Segment, segmentAt, type Timeline } from '@/core/timing'
+import { type FigureVariant, MovingFigure } from '../figure/MovingFigure'
+import { Sheet } from '../shell/Sheet'
+import { TreadLine } from '../tread/TreadLine'
+import { useLead } from './useLead'
+
+export interface LeadVersion {
+  id: string
+  name: string
+  cue: string
+  breath: string
+  words: string
+  figure: FigureVariant
+  /** first names with what each changes, if anything */
+  people: { name: string; changes: string[] }[]
+}
+export interface LeadItem {
+  id: string
+  movement: string
+  versions: LeadVersion[]
+  resting: string[]
+}
+
+interface Props {
+  session: string
+  title: string
+  timeline: Timeline
+  line: Line
+  promisedSeconds: number
+  items: LeadItem[]
+  roster: { id: string; name: string }[]
+}
+
+const KIND_WORDS: Record<Segment['kind'], string> = {
+  transition: 'Get ready',
+  teach: 'Show it',
+  work: 'Go',
+  'side-change': 'Change sides',
+  rest: 'Rest',
+  water: 'Water',
+}
+
+/** The count that is said aloud: the repetition in work that is counted, else the seconds that are left. */
+function countOf(segment: Segment, into: number): { big: string; small: string } {
+  const left = Math.max(0, Math.ceil(segment.seconds - into))
+  if (segment.kind === 'work' && segment.reps && segment.reps > 2 && segment.repSeconds) {
+    const rep = Math.min(segment.reps, Math.floor(into / segment.repSeconds) + 1)
+    return { big: String(rep), small: `of ${segment.reps}` }
+  }
+  return { big: left >= 60 ? clock(left) : String(left), small: left >= 60 ? 'left' : 's left' }
+}
+
+/** What is on: legible across a room. Counts by itself, so that the instructor can look at people. */
+export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster }: Props) {
+  const { state, position, now, loaded, unsent, tap } = useLead(session, timeline)
+  const [stopping, setStopping] = useState(false)
+  const index = segmentAt(timeline, position)
+  const segment = timeline.segments[index]
+  const item = items.find(({ id }) => id === segment?.item)
+  const upcoming = timeline.segments.slice(index + 1).find((next) => next.kind === 'work' && next.item !== segment?.item)
+  const nextItem = items.find(({ id }) => id === upcoming?.item)
+  const live = state.status === 'running' || state.status === 'paused'
+  const finished = state.status === 'running' && position >= timeline.totalSeconds
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (stopping || (event.target as HTMLElement).matches('input, textarea, select')) return
+      const onButton = (event.target as HTMLElement).matches('button, a')
+      if (event.key === ' ' && !onButton) {
+        event.preventDefault()
+        tap(state.status === 'ready' ? 'start' : state.status === 'running' ? 'pause' : 'resume')
+      } else if (event.key === 'ArrowRight' || event.key === 'PageDown') {
+        event.preventDefault()
+        tap('next')
+      } else if (event.key === 'ArrowLeft' || event.key === 'PageUp') {
+        event.preventDefault()
+        tap('back')
+      } else if (event.key.toLowerCase() === 's') setStopping(true)
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  })
+
+  if (!segment) return <p className="p-8">This plan has nothing to lead yet.</p>
+  const count = countOf(segment, position - segment.startSeconds)
+  const late = state.startedAt === undefined ? 0 : Math.round(((state.endedAt ?? now) - state.startedAt) / 1000 - position)
+  return (
+    <div className="flex min-h-dvh flex-col gap-3 px-6 py-4">
+      <header className="flex flex-wrap items-baseline justify-between gap-x-8">
+        <h1 className="text-[1.5rem]">{title}</h1>
+        <p className="text-[1.3rem]" role="timer" aria-label="Time passed">
+          {clock(position)} <span className="text-soft">of {clock(timeline.totalSeconds)}</span>
+          {late > 20 && <span className="ml-4 text-effort">{clock(late)} behind</span>}
+        </p>
+        <p className="text-soft" role="status">
+          {unsent > 0 ? `${unsent} taps kept here, waiting for the server` : loaded ? '' : 'Opening…'}
+        </p>
+      </header>
+      <div className="hidden sm:block">
+        <TreadLine line={line} promisedSeconds={promisedSeconds} atSeconds={position} />
+      </div>
+
+      {state.status === 'ended' || finished ? (
+        <section className="flex flex-1 flex-col items-center justify-center gap-6">
+          <p className="font-serif text-[3rem]">Well led.</p>
+          {finished && (
+            <button type="button" className="action text-[1.3rem]" onClick={() => tap('end')}>
+              End the class
+            </button>
+          )}
+          {state.status === 'ended' && (
+            <Link href={`/sessions/${session}`} className="action text-[1.3rem]">
+              Write the log
+            </Link>
+          )}
+        </section>
+      ) : (
+        <section className="grid flex-1 items-center gap-6 md:grid-cols-[minmax(15rem,22rem)_1fr]">
+          <div>
+            <p className="text-[1.5rem] font-semibold text-plum">
+              {state.status === 'ready' ? 'Ready' : state.status === 'paused' ? 'Paused' : KIND_WORDS[segment.kind]}
+              {segment.side === 'second' && ', second side'}
+            </p>
+            <p className="font-serif text-[clamp(160px,26vw,260px)] leading-[0.85]" aria-hidden="true">
+              {count.big}
+            </p>
+            <p className="mt-2 text-[1.5rem]">
+              {count.small}
+              {segment.sets !== undefined && segment.sets > 1 && `, set ${segment.set} of ${segment.sets}`}
+            </p>
+          </div>
+          <div>
+            <h2 className="text-[2.4rem]">{item?.movement ?? 'A pause'}</h2>
+            {item && item.versions.length > 0 && (
+              <ul className="mt-3 flex flex-wrap gap-x-8 gap-y-4">
+                {item.versions.map((version) => (
+                  <li key={version.id} className="min-w-56 flex-1">
+                    <MovingFigure
+                      variant={version.figure}
+                      label={version.words}
+                      moving={state.status === 'running' && segment.kind !== 'rest'}
+                      className="h-56 w-full"
+                    />
+                    <p className="text-[1.25rem] font-semibold">{version.name}</p>
+                    <p className="text-[1.1rem]">{version.cue}</p>
+                    <p className="mt-1 text-[1.1rem]">
+                      {version.people.map(({ name, changes }, place) => (
+                        <span key={name} title={changes.join('; ')}>
+                          {place > 0 && ', '}
+                          <b>{name}</b>
+                          {changes.length > 0 && <span className="text-soft"> ({changes.join('; ')})</span>}
+                        </span>
+                      ))}
+                    </p>
+                  </li>
+                ))}
+              </ul>
+            )}
+            {item && item.resting.length > 0 && <p className="mt-2 text-[1.1rem]">Resting and breathing: {item.resting.join(', ')}</p>}
+          </div>
+        </section>
+      )}
+
+      <footer className="flex flex-wrap items-center gap-3">
+        {state.status === 'ready' && (
+          <button type="button" className="action min-h-14 px-8 text-[1.3rem]" onClick={() => tap('start')}>
+            Start
+          </button>
+        )}
+        {live && !finished && (
+          <>
+            <button type="button" className="action min-h-14 px-8 text-[1.3rem]" onClick={() => tap(state.status === 'running' ? 'pause' : 'resume')}>
+              {state.status === 'running' ? 'Pause' : 'Go on'}
+            </button>
+            <button type="button" className="quiet min-h-14 px-6 text-[1.2rem]" onClick={() => tap('back')}>
+              Back
+            </button>
+            <button type="button" className="quiet min-h-14 px-6 text-[1.2rem]" onClick={() => tap('next')}>
+              Next
+            </button>
+            <button type="button" className="quiet min-h-14 px-6 text-[1.2rem]" onClick={() => tap('end')}>
+              End
+            </button>
+          </>
+        )}
+        {nextItem && <p className="text-[1.2rem] text-soft">Then: {nextItem.movement}</p>}
+        <button type="button" className="quiet ml-auto min-h-14 border-effort px-6 text-[1.2rem]" onClick={() => setStopping(true)}>
+          Somebody stops
+        </button>
+      </footer>
+
+      {stopping && (
+        <Sheet open onClose={() => setStopping(false)} title="Somebody stops" wide>
+          <StopCard
+            roster={roster}
+            onNote={(text, person) => {
+              tap('stop-sign', { text, ...(person && { person }) })
+              setStopping(false)
+            }}
+          />
+        </Sheet>
+      )}
+    </div>
+  )
+}
+
+function StopCard({ roster, onNote }: { roster: { id: string; name: string }[]; onNote: (text: string, person: string) => void }) {
+  const [person, setPerson] = useState('')
+  const [text, setText] = useState('')
+  return (
+    <div className="flex flex-col gap-5">
+      <ol className="list-decimal pl-6">
+        {STOP_STEPS.map((step) => (
+          <li key={step} className="mb-1">
+            {step}
+          </li>
+        ))}
+      </ol>
+      <div className="grid gap-5 md:grid-cols-3">
+        {STOP_LISTS.map((list) => (
+          <section key={list.id}>
+            <h3>
+              {list.id}: {list.title}
+            </h3>
+            <ul>
+              {list.signs.map((sign) => (
+                <li key={sign}>
+                  <button type="button" className="min-h-11 text-left hover:underline" onClick={() => setText(`${list.id}: ${sign}`)}>
+                    {sign}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="field">
+          <span>Who</span>
+          <select className="input" value={person} onChange={(event) => setPerson(event.target.value)}>
+            <option value="">not said</option>
+            {roster.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="field min-w-60 flex-1">
+          <span>What happened</span>
+          <input className="input" value={text} maxLength={300} onChange={(event) => setText(event.target.value)} />
+        </label>
+        <button type="button" className="action" disabled={text.trim() === ''} onClick={() => onNote(text.trim(), person)}>
+          Note it with the time
+        </button>
+      </div>
+    </div>
+  )
+}

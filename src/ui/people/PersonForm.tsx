@@ -1,0 +1,376 @@
+'use client'
+import { Plus, X } from 'lucide-react'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { type Control, type FieldErrors, type Path, type UseFormRegister, useFieldArray, useForm, useWatch } from 'react-hook-form'
+import type { ConditionChoice } from '@/core/client'
+import { type ClientRecord, clientSchema } from '@/core/client/record'
+import { type FileProblem, problemsOf } from '@/core/formats/files'
+import { createPerson, savePerson } from '@/server/actions/people'
+import { draftOf, type PersonDraft, recordOf } from './draft'
+
+interface Props {
+  choices: ConditionChoice[]
+  /** an existing person */
+  stored?: { id: string; revision: number; record: ClientRecord }
+}
+
+/** Where a problem of the record is shown in the form. */
+function fieldOf(problem: FileProblem): Path<PersonDraft> | 'root' {
+  const path = problem.path
+    .replace(/^\$\.?/, '')
+    .replace(/\[(\d+)\]/g, '.$1')
+    .replace(/^capability\./, '')
+  if (path.startsWith('lastBirth')) return 'lastBirthOn'
+  const match = /^conditions\.(\d+)\.(\w+)$/.exec(path)
+  if (match && !['slug', 'variant', 'side', 'since', 'note'].includes(match[2]!)) return `conditions.${Number(match[1])}.answers.${match[2]}`
+  return path === '' || path === 'conditions' ? 'root' : (path as Path<PersonDraft>)
+}
+
+function messageAt(errors: FieldErrors<PersonDraft>, path: string): string | undefined {
+  const found = path.split('.').reduce<unknown>((node, key) => (node as Record<string, unknown> | undefined)?.[key], errors)
+  return (found as { message?: string } | undefined)?.message
+}
+
+interface FieldProps {
+  register: UseFormRegister<PersonDraft>
+  errors: FieldErrors<PersonDraft>
+  name: Path<PersonDraft>
+  label: string
+}
+
+function Text({ register, errors, name, label, type = 'text', hint }: FieldProps & { type?: string; hint?: string }) {
+  const message = messageAt(errors, name)
+  return (
+    <label className="field">
+      <span>{label}</span>
+      <input
+        className="input"
+        type={type}
+        inputMode={type === 'number' ? 'decimal' : undefined}
+        step={type === 'number' ? 'any' : undefined}
+        aria-invalid={message !== undefined}
+        {...register(name)}
+      />
+      {hint && <span className="text-[0.94rem] text-soft">{hint}</span>}
+      {message && <span className="wrong">{message}</span>}
+    </label>
+  )
+}
+
+function Choose({ register, errors, name, label, options }: FieldProps & { options: readonly (readonly [string, string])[] }) {
+  const message = messageAt(errors, name)
+  return (
+    <label className="field">
+      <span>{label}</span>
+      <select className="input" aria-invalid={message !== undefined} {...register(name)}>
+        {options.map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </select>
+      {message && <span className="wrong">{message}</span>}
+    </label>
+  )
+}
+
+const YES_NO = [
+  ['', 'not known'],
+  ['yes', 'yes'],
+  ['no', 'no'],
+] as const
+const SIDES = [
+  ['', 'not known: both'],
+  ['left', 'left'],
+  ['right', 'right'],
+  ['both', 'both'],
+] as const
+
+function Section({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <fieldset className="border-t-2 border-line pt-3">
+      <legend className="float-left mb-3 w-full font-serif text-[1.25rem]">{title}</legend>
+      <div className="clear-both">{children}</div>
+    </fieldset>
+  )
+}
+
+function Conditions({
+  control,
+  register,
+  errors,
+  choices,
+}: {
+  control: Control<PersonDraft>
+  register: UseFormRegister<PersonDraft>
+  errors: FieldErrors<PersonDraft>
+  choices: ConditionChoice[]
+}) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'conditions' })
+  const bySlug = new Map(choices.map((choice) => [choice.slug, choice]))
+  const free = choices.filter(({ slug }) => !fields.some((field) => field.slug === slug))
+  const [picked, setPicked] = useState('')
+  return (
+    <>
+      {fields.map((field, index) => {
+        const choice = bySlug.get(field.slug)
+        const at = (name: string) => `conditions.${index}.${name}` as Path<PersonDraft>
+        return (
+          <div key={field.id} className="mb-5 border-l-4 border-plum pl-4">
+            <div className="flex items-start justify-between gap-3">
+              <p className="font-semibold">{choice?.name ?? field.slug}</p>
+              <button
+                type="button"
+                className="flex size-11 items-center justify-center"
+                aria-label={`Remove ${choice?.name ?? field.slug}`}
+                onClick={() => remove(index)}
+              >
+                <X size={18} aria-hidden="true" />
+              </button>
+            </div>
+            <div className="grid gap-3 sm:grid-cols-3">
+              {choice && choice.variants.length > 1 && (
+                <Choose
+                  register={register}
+                  errors={errors}
+                  name={at('variant')}
+                  label="Stage or kind"
+                  options={[['', 'not known: strictest'], ...choice.variants.map((variant) => [variant, variant.replaceAll('-', ' ')] as const)]}
+                />
+              )}
+              {choice?.sided && <Choose register={register} errors={errors} name={at('side')} label="Side" options={SIDES} />}
+              {choice?.dated && <Text register={register} errors={errors} name={at('since')} label="Since (operation, injury, event)" type="date" />}
+              {choice?.flags.map(({ field: flag, label }) => (
+                <Choose key={flag} register={register} errors={errors} name={at(`answers.${flag}`)} label={label} options={YES_NO} />
+              ))}
+              {choice?.numbers.map(({ field: number, label, unit }) => (
+                <Text key={number} register={register} errors={errors} name={at(`answers.${number}`)} label={`${label}, ${unit}`} type="number" />
+              ))}
+            </div>
+            {choice?.variantNotes && <p className="mt-1 text-[0.94rem] text-soft">{choice.variantNotes}</p>}
+            {choice?.symptomaticMeans && <p className="mt-1 text-[0.94rem] text-soft">Warning signs: {choice.symptomaticMeans}</p>}
+          </div>
+        )
+      })}
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="field min-w-72 flex-1">
+          <span>Add a condition</span>
+          <select className="input" value={picked} onChange={(event) => setPicked(event.target.value)}>
+            <option value="">choose…</option>
+            {free.map(({ slug, name }) => (
+              <option key={slug} value={slug}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button
+          type="button"
+          className="quiet"
+          disabled={picked === ''}
+          onClick={() => {
+            append({ slug: picked, variant: '', side: '', since: '', note: '', answers: {} })
+            setPicked('')
+          }}
+        >
+          <Plus size={18} aria-hidden="true" /> Add
+        </button>
+      </div>
+    </>
+  )
+}
+
+function Clearances({
+  control,
+  register,
+  errors,
+  choices,
+}: {
+  control: Control<PersonDraft>
+  register: UseFormRegister<PersonDraft>
+  errors: FieldErrors<PersonDraft>
+  choices: ConditionChoice[]
+}) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'clearances' })
+  const [conditions, dueDate, lastBirthOn] = useWatch({ control, name: ['conditions', 'dueDate', 'lastBirthOn'] })
+  const names = new Map(choices.map(({ slug, name }) => [slug, name]))
+  const options = [
+    ...conditions.map(({ slug }) => [slug, names.get(slug) ?? slug] as const),
+    ...(dueDate ? [['pregnancy', 'Pregnancy'] as const] : []),
+    ...(lastBirthOn ? [['postnatal', 'Time after birth'] as const, ['caesarean', 'Caesarean birth'] as const] : []),
+  ]
+  return (
+    <>
+      {fields.map((field, index) => {
+        const at = (name: string) => `clearances.${index}.${name}` as Path<PersonDraft>
+        const own = options.some(([slug]) => slug === field.condition)
+          ? options
+          : [...options, [field.condition, names.get(field.condition) ?? field.condition] as const]
+        return (
+          <div key={field.id} className="mb-3 grid items-start gap-3 sm:grid-cols-[1.4fr_1.4fr_1fr_1fr_auto]">
+            <Choose register={register} errors={errors} name={at('condition')} label="For" options={own} />
+            <Text register={register} errors={errors} name={at('by')} label="Written by" />
+            <Text register={register} errors={errors} name={at('on')} label="On" type="date" />
+            <Text register={register} errors={errors} name={at('expires')} label="Until" type="date" />
+            <button
+              type="button"
+              className="mt-6 flex size-11 items-center justify-center"
+              aria-label="Remove this clearance"
+              onClick={() => remove(index)}
+            >
+              <X size={18} aria-hidden="true" />
+            </button>
+          </div>
+        )
+      })}
+      <button
+        type="button"
+        className="quiet"
+        disabled={options.length === 0}
+        onClick={() => append({ condition: options[0]![0], by: '', on: '', expires: '' })}
+      >
+        <Plus size={18} aria-hidden="true" /> Add a clearance
+      </button>
+      {options.length === 0 && <p className="text-soft">A clearance belongs to a condition, a pregnancy or a birth.</p>}
+    </>
+  )
+}
+
+/** Registers or changes a person. A refusal keeps everything that was typed and says field by field what is wrong. */
+export function PersonForm({ choices, stored }: Props) {
+  const router = useRouter()
+  const [saving, start] = useTransition()
+  const [revision, setRevision] = useState(stored?.revision ?? 0)
+  const [saved, setSaved] = useState(false)
+  const [newer, setNewer] = useState<{ record: ClientRecord; revision: number }>()
+  const { register, control, handleSubmit, setError, clearErrors, reset, formState } = useForm<PersonDraft>({
+    defaultValues: draftOf(stored?.record),
+  })
+  const { errors } = formState
+
+  const refuse = (problems: readonly FileProblem[]) => {
+    for (const problem of problems) setError(fieldOf(problem), { message: problem.message })
+    setError('root', {
+      message: `Not saved: ${problems.length === 1 ? 'one field needs' : `${problems.length} fields need`} another look. Nothing that you typed is lost.`,
+    })
+  }
+  const submit = handleSubmit((draft) => {
+    setSaved(false)
+    clearErrors()
+    const parsed = clientSchema.safeParse(recordOf(draft, stored?.record))
+    if (!parsed.success) return refuse(problemsOf(parsed.error))
+    start(async () => {
+      if (!stored) {
+        const made = await createPerson(parsed.data)
+        if (made.ok) router.push(`/people/${made.id}`)
+        else if (made.kind === 'invalid') refuse(made.problems)
+        return
+      }
+      const outcome = await savePerson({ id: stored.id, revision, record: parsed.data })
+      if (outcome.ok) {
+        setRevision(outcome.revision)
+        setSaved(true)
+      } else if (outcome.kind === 'stale') setNewer({ record: outcome.newer, revision: outcome.revision })
+      else if (outcome.kind === 'invalid') refuse(outcome.problems)
+      else setError('root', { message: 'This person is gone: erased in another window.' })
+    })
+  })
+  const field = { register, errors }
+  return (
+    <form onSubmit={submit} noValidate className="flex flex-col gap-7">
+      <Section title="Who">
+        <div className="grid gap-3 sm:grid-cols-3">
+          <Text {...field} name="given" label="First name" />
+          <Text {...field} name="family" label="Family name" />
+          <Text {...field} name="birthDate" label="Born on" type="date" />
+        </div>
+      </Section>
+      <Section title="Conditions">
+        <Conditions control={control} register={register} errors={errors} choices={choices} />
+      </Section>
+      <Section title="Pregnancy and birth">
+        <div className="grid gap-3 sm:grid-cols-4">
+          <Text {...field} name="dueDate" label="Due date" type="date" />
+          <Text {...field} name="lastBirthOn" label="Last birth on" type="date" />
+          <Choose
+            {...field}
+            name="lastBirthKind"
+            label="Kind of birth"
+            options={[
+              ['vaginal', 'vaginal'],
+              ['caesarean', 'caesarean'],
+            ]}
+          />
+          <Choose {...field} name="noBirth12m" label="No birth in 12 months" options={YES_NO} />
+        </div>
+      </Section>
+      <Section title="Clearance">
+        <Clearances control={control} register={register} errors={errors} choices={choices} />
+      </Section>
+      <Section title="What they can do now">
+        <div className="grid gap-3 sm:grid-cols-4">
+          <Choose {...field} name="riseNoHands" label="Rises without hands" options={YES_NO} />
+          <Choose {...field} name="floorTransferOk" label="Floor and up again" options={YES_NO} />
+          <Text {...field} name="singleLegSec" label="One-leg stance, s" type="number" />
+          <Text {...field} name="chairRises30s" label="Chair rises in 30 s" type="number" />
+          <Text {...field} name="getUpAndGoSec" label="Get up and go, s" type="number" />
+          <Choose {...field} name="impactTrained" label="Used to impact" options={YES_NO} />
+          <Choose {...field} name="coning" label="Belly ridge seen" options={YES_NO} />
+          <Choose {...field} name="pfLoadTestOk" label="Pelvic-floor load test" options={YES_NO} />
+        </div>
+        <p className="mt-2 text-[0.94rem] text-soft">What is not known is read on the cautious side.</p>
+      </Section>
+      <Section title="More">
+        <div className="grid gap-3 sm:grid-cols-4">
+          <Text {...field} name="statureCm" label="Stature, cm" type="number" />
+          <Text {...field} name="massKg" label="Mass, kg" type="number" />
+          <div className="sm:col-span-2">
+            <Text {...field} name="emergencyContact" label="Emergency contact" />
+          </div>
+          <div className="sm:col-span-4">
+            <Text {...field} name="note" label="Note" />
+          </div>
+        </div>
+      </Section>
+      {newer && (
+        <section className="border-l-4 border-effort pl-4">
+          <h2>Changed in another window</h2>
+          <p>Yours was not saved over it and is still in the form. The other version:</p>
+          <pre className="my-2 max-h-60 overflow-auto whitespace-pre-wrap text-[0.94rem]">{JSON.stringify(newer.record, null, 1)}</pre>
+          <div className="flex gap-3">
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => {
+                setRevision(newer.revision)
+                setNewer(undefined)
+              }}
+            >
+              Keep mine, then save
+            </button>
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => {
+                reset(draftOf(newer.record))
+                setRevision(newer.revision)
+                setNewer(undefined)
+              }}
+            >
+              Take the other
+            </button>
+          </div>
+        </section>
+      )}
+      <div className="sticky bottom-0 flex items-center gap-4 bg-paper py-3">
+        <button type="submit" className="action" disabled={saving}>
+          {stored ? 'Save' : 'Register'}
+        </button>
+        <span role="status" className={errors.root ? 'wrong' : 'text-soft'}>
+          {errors.root?.message ?? (saved ? 'Saved' : '')}
+        </span>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,131 @@
+import type { ClientInput, ClientRecord, ConditionRecord } from '@/core/client'
+
+type Answer = '' | 'yes' | 'no'
+
+/** What the form holds: everything as typed, nothing lost; '' means not known. */
+export interface ConditionDraft {
+  slug: string
+  variant: string
+  side: string
+  since: string
+  note: string
+  answers: Record<string, string>
+}
+export interface PersonDraft {
+  given: string
+  family: string
+  birthDate: string
+  dueDate: string
+  lastBirthOn: string
+  lastBirthKind: 'vaginal' | 'caesarean'
+  noBirth12m: Answer
+  conditions: ConditionDraft[]
+  clearances: { condition: string; by: string; on: string; expires: string }[]
+  riseNoHands: Answer
+  floorTransferOk: Answer
+  impactTrained: Answer
+  coning: Answer
+  pfLoadTestOk: Answer
+  singleLegSec: string
+  chairRises30s: string
+  getUpAndGoSec: string
+  statureCm: string
+  massKg: string
+  emergencyContact: string
+  note: string
+}
+
+const answerOf = (value: boolean | undefined): Answer => (value === undefined ? '' : value ? 'yes' : 'no')
+const textOf = (value: number | undefined): string => (value === undefined ? '' : String(value))
+const CONDITION_KEYS = new Set(['slug', 'variant', 'side', 'since', 'note', 'site'])
+
+const conditionDraft = (condition: ConditionRecord): ConditionDraft => ({
+  slug: condition.slug,
+  variant: condition.variant ?? '',
+  side: condition.side ?? '',
+  since: condition.since ?? '',
+  note: condition.note ?? '',
+  answers: Object.fromEntries(
+    Object.entries(condition)
+      .filter(([key]) => !CONDITION_KEYS.has(key))
+      .map(([key, value]) => [key, typeof value === 'boolean' ? answerOf(value) : String(value)]),
+  ),
+})
+
+export function draftOf(record?: ClientRecord): PersonDraft {
+  const capability = record?.capability ?? {}
+  return {
+    given: record?.given ?? '',
+    family: record?.family ?? '',
+    birthDate: record?.birthDate ?? '',
+    dueDate: record?.dueDate ?? '',
+    lastBirthOn: record?.lastBirth?.on ?? '',
+    lastBirthKind: record?.lastBirth?.kind ?? 'vaginal',
+    noBirth12m: answerOf(record?.noBirth12m),
+    conditions: (record?.conditions ?? []).map(conditionDraft),
+    clearances: (record?.clearances ?? []).map(({ condition, by, on, expires }) => ({ condition, by, on, expires: expires ?? '' })),
+    riseNoHands: answerOf(capability.riseNoHands),
+    floorTransferOk: answerOf(capability.floorTransferOk),
+    impactTrained: answerOf(capability.impactTrained),
+    coning: answerOf(capability.coning),
+    pfLoadTestOk: answerOf(capability.pfLoadTestOk),
+    singleLegSec: textOf(capability.singleLegSec),
+    chairRises30s: textOf(capability.chairRises30s),
+    getUpAndGoSec: textOf(capability.getUpAndGoSec),
+    statureCm: textOf(record?.statureCm),
+    massKg: textOf(record?.massKg),
+    emergencyContact: record?.emergencyContact ?? '',
+    note: record?.note ?? '',
+  }
+}
+
+const yes = (answer: Answer) => (answer === '' ? undefined : answer === 'yes')
+/** A number as typed; what is no number is passed on as it is, so that the schema says what was expected. */
+const numberOf = (typed: string): number | undefined =>
+  typed.trim() === '' ? undefined : Number.isNaN(Number(typed)) ? (typed as unknown as number) : Number(typed)
+const filled = (typed: string) => (typed.trim() === '' ? undefined : typed.trim())
+const known = <T extends object>(fields: T) => Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as T
+
+/** The record that the form describes; fields of the record that the form does not show are kept. */
+export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput {
+  return known({
+    ...before,
+    given: draft.given,
+    family: draft.family,
+    birthDate: draft.birthDate,
+    dueDate: filled(draft.dueDate),
+    lastBirth: filled(draft.lastBirthOn) ? { on: draft.lastBirthOn, kind: draft.lastBirthKind } : undefined,
+    noBirth12m: yes(draft.noBirth12m),
+    statureCm: numberOf(draft.statureCm),
+    massKg: numberOf(draft.massKg),
+    conditions: draft.conditions.map(({ slug, variant, side, since, note, answers }) => {
+      const site = before?.conditions.find((condition) => condition.slug === slug)?.site
+      const given = Object.entries(answers).flatMap(([field, value]): [string, unknown][] =>
+        value === '' ? [] : [[field, value === 'yes' || value === 'no' ? value === 'yes' : numberOf(value)]],
+      )
+      return known({
+        slug,
+        variant: filled(variant),
+        side: filled(side) as 'left' | undefined,
+        since: filled(since),
+        site,
+        note: filled(note),
+        ...Object.fromEntries(given),
+      })
+    }),
+    clearances: draft.clearances.map(({ condition, by, on, expires }) => known({ condition, by, on, expires: filled(expires) })),
+    capability: known({
+      ...before?.capability,
+      riseNoHands: yes(draft.riseNoHands),
+      floorTransferOk: yes(draft.floorTransferOk),
+      impactTrained: yes(draft.impactTrained),
+      coning: yes(draft.coning),
+      pfLoadTestOk: yes(draft.pfLoadTestOk),
+      singleLegSec: numberOf(draft.singleLegSec),
+      chairRises30s: numberOf(draft.chairRises30s),
+      getUpAndGoSec: numberOf(draft.getUpAndGoSec),
+    }),
+    emergencyContact: filled(draft.emergencyContact),
+    note: filled(draft.note),
+  })
+}

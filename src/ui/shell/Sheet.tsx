@@ -1,0 +1,38 @@
+'use client'
+import { X } from 'lucide-react'
+import { Dialog } from 'radix-ui'
+
+/** A page laid over the right side: for what belongs to one thing on the screen behind it. */
+export function Sheet({
+  open,
+  onClose,
+  title,
+  wide = false,
+  children,
+}: {
+  open: boolean
+  onClose: () => void
+  title: string
+  wide?: boolean
+  children: React.ReactNode
+}) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/25" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className={`fixed inset-y-0 right-0 z-40 w-full overflow-y-auto border-l-4 border-plum bg-sheet p-6 ${wide ? 'max-w-[1000px]' : 'max-w-[520px]'}`}
+        >
+          <div className="mb-4 flex items-start justify-between gap-4">
+            <Dialog.Title className="text-[1.5rem]">{title}</Dialog.Title>
+            <Dialog.Close className="flex size-11 shrink-0 items-center justify-center" aria-label="Close">
+              <X size={22} aria-hidden="true" />
+            </Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  )
+}

@@ -1,0 +1,40 @@
+import Link from 'next/link'
+import { NavLink } from './NavLink'
+import { Preferences } from './Preferences'
+
+const WAY = [
+  { href: '/', name: 'Today' },
+  { href: '/people', name: 'People' },
+  { href: '/movements', name: 'Movements' },
+  { href: '/log', name: 'Log' },
+  { href: '/why', name: 'Why' },
+] as const
+
+export function Shell({ children }: { children: React.ReactNode }) {
+  return (
+    <>
+      <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+        To the content
+      </a>
+      <header className="mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-8 gap-y-1 px-5 pt-3 print:hidden">
+        <Link href="/" className="flex items-center gap-2 font-serif text-[1.2rem] no-underline">
+          <svg width="30" height="22" viewBox="0 0 30 22" aria-hidden="true">
+            <path d="M1 20H9V12H19V4H29" fill="none" stroke="var(--plum)" strokeWidth="3" />
+          </svg>
+          Velvet Step
+        </Link>
+        <nav aria-label="Main" className="flex flex-wrap gap-x-6">
+          {WAY.map((stop) => (
+            <NavLink key={stop.href} {...stop} />
+          ))}
+        </nav>
+        <div className="ml-auto">
+          <Preferences />
+        </div>
+      </header>
+      <main id="content" className="mx-auto max-w-[1360px] px-5 pb-14 pt-5">
+        {children}
+      </main>
+    </>
+  )
+}

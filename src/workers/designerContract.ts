@@ -1,0 +1,72 @@
+import type { Drawing } from '@/core/body'
+import type { ClassModel } from '@/core/fit'
+import type { Reason } from '@/core/formats'
+import type { Dose, Purpose } from '@/core/movement'
+import type { PlanDraft } from '@/core/plan'
+import type { Change, GateHit, PersonFacts, Verdict } from '@/core/safety'
+
+export interface WorkerPerson {
+  id: string
+  name: string
+  facts: PersonFacts
+}
+
+/** One way to take part, for showing. */
+export interface OptionView {
+  id: string
+  movement: string
+  name: string
+  changes: Change[]
+}
+export interface Explanation {
+  person: string
+  item: string
+  verdict: Verdict
+  scope?: 'movement' | 'session'
+  gate?: GateHit
+  pending: string[]
+  reasons: Reason[]
+  changes: Change[]
+  options: OptionView[]
+  /** the resting variant when nothing fits */
+  rest?: string
+}
+export interface LadderStep {
+  id: string
+  name: string
+  step: string
+  drawing: Drawing
+  /** in words, for those who do not see it */
+  words: string
+  /** first names for whom this is the least loss among the steps they may use */
+  standing: string[]
+  planned: boolean
+}
+export interface LadderView {
+  movement: string
+  everyday: string
+  cues: { setup: string; do: string; breath: string; watch: string }
+  dose: Dose
+  steps: LadderStep[]
+  /** who has no step here */
+  none: string[]
+}
+export interface Choice {
+  id: string
+  movement: string
+  purpose: Purpose
+  name: string
+  /** how many of the class could do it as planned or adjusted */
+  fits: number
+}
+
+/** What can be asked; each answer has the kind of its question. */
+export interface Questions {
+  model: { ask: { plan: PlanDraft; people?: WorkerPerson[] }; answer: { model: ClassModel; drawings: Record<string, Drawing> } }
+  explain: { ask: { item: string; person: string }; answer: Explanation }
+  ladder: { ask: { item: string }; answer: LadderView }
+  choices: { ask: { phase: string }; answer: Choice[] }
+}
+export type QuestionKind = keyof Questions
+export type Request = { [K in QuestionKind]: { id: number; kind: K; ask: Questions[K]['ask'] } }[QuestionKind]
+export type Response = { id: number; answer: unknown } | { id: number; fault: string }
