@@ -1,7 +1,7 @@
 import { type ArmJoints, BOTH, type Figure, type LegJoints, outward, type Room, type Side, STANDARD_ROOM, SUPPORT } from './joints'
 import { bodyMassPoints } from './massPoints'
 import type { Arm, FootContact, HandContact, Leg, Pose } from './pose'
-import { type Body, LENGTH } from './skeleton'
+import { type Body, GRIP, LENGTH } from './skeleton'
 import {
   aboutX,
   aboutY,
@@ -229,7 +229,7 @@ function placeArm(figure: Omit<Figure, 'arms'>, side: Side): ArmJoints {
     const elbow = add(shoulder, scale(apply(thoraxFrame, upper), upperLength))
     const direction = apply(thoraxFrame, fore)
     const wrist = add(elbow, scale(direction, foreLength))
-    return { shoulder, elbow, wrist, hand: add(wrist, scale(direction, LENGTH.hand * 0.62 * H)) }
+    return { shoulder, elbow, wrist, hand: add(wrist, scale(direction, LENGTH.hand * GRIP * H)) }
   }
   const overhead = pose[`${side}Hand`] === 'head'
   const pole = apply(thoraxFrame, overhead ? [out, 0, 0.25] : [0.75 * out, -0.5, -0.8])

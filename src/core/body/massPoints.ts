@@ -1,5 +1,5 @@
 import type { ArmJoints, Figure, LegJoints } from './joints'
-import { pregnancyLoad, SEGMENT } from './skeleton'
+import { GRIP, pregnancyLoad, SEGMENT } from './skeleton'
 import { add, mix, scale, type Vec } from './vector'
 
 export type SegmentName = keyof typeof SEGMENT
@@ -12,7 +12,7 @@ export interface MassPoint {
 export const armMassPoints = (arm: ArmJoints, bodyMassKg: number): MassPoint[] => [
   { segment: 'upperArm', at: mix(arm.shoulder, arm.elbow, SEGMENT.upperArm.centre), massKg: SEGMENT.upperArm.mass * bodyMassKg },
   { segment: 'forearm', at: mix(arm.elbow, arm.wrist, SEGMENT.forearm.centre), massKg: SEGMENT.forearm.mass * bodyMassKg },
-  { segment: 'hand', at: mix(arm.wrist, arm.hand, SEGMENT.hand.centre), massKg: SEGMENT.hand.mass * bodyMassKg },
+  { segment: 'hand', at: mix(arm.wrist, arm.hand, SEGMENT.hand.centre / GRIP), massKg: SEGMENT.hand.mass * bodyMassKg },
 ]
 
 export const legMassPoints = (leg: LegJoints, bodyMassKg: number): MassPoint[] => [

@@ -22,6 +22,9 @@ export const LENGTH = {
   halfHips: 0.052,
 } as const
 
+/** Where the hand grips, as a fraction of the hand's length from the wrist; the point `hand` of a figure. An estimate. */
+export const GRIP = 0.62
+
 export interface SegmentMass {
   /** fraction of body mass */
   mass: number

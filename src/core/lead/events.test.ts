@@ -1,0 +1,71 @@
+import fc from 'fast-check'
+import { describe, expect, test } from 'vitest'
+import type { Timeline } from '../timing'
+import { fold, type LeadEvent, positionAt } from './events'
+
+const segment = (startSeconds: number, seconds: number, item: string) => ({
+  kind: 'work' as const,
+  startSeconds,
+  seconds,
+  phase: 'm',
+  phaseKind: 'main' as const,
+  block: 'b',
+  item,
+  base: 'seat' as const,
+  rpe: 3,
+})
+const timeline: Timeline = {
+  segments: [segment(0, 60, 'a'), segment(60, 30, 'b'), segment(90, 30, 'c')],
+  totalSeconds: 120,
+  phases: [],
+}
+let serial = 0
+const event = (kind: LeadEvent['kind'], at: number): LeadEvent => ({
+  id: `00000000-0000-4000-8000-${String(serial++).padStart(12, '0')}`,
+  at: at * 1000,
+  kind,
+})
+
+describe('leading by hand', () => {
+  test('pausing stops the clock', () => {
+    const state = fold([event('start', 0), event('pause', 20), event('resume', 50)], timeline)
+    expect(positionAt(state, timeline, 60_000)).toBe(30)
+  })
+  test('skipping in the first half of an item notes it as skipped', () => {
+    const state = fold([event('start', 0), event('next', 10), event('next', 35)], timeline)
+    expect(state.skipped).toEqual(['a'])
+    expect(positionAt(state, timeline, 35_000)).toBe(90)
+  })
+  test('back goes to the start of the item, and right after it to the one before', () => {
+    const once = fold([event('start', 0), event('next', 40), event('back', 50)], timeline)
+    expect(once.position).toBe(60)
+    const twice = fold([event('start', 0), event('next', 40), event('back', 50), event('back', 51)], timeline)
+    expect(twice.position).toBe(0)
+  })
+  test('what makes no sense changes nothing', () => {
+    expect(fold([event('pause', 1), event('next', 2), event('end', 3)], timeline).status).toBe('ready')
+    const ended = fold([event('start', 0), event('end', 30), event('resume', 40), event('start', 50)], timeline)
+    expect([ended.status, ended.endedAt]).toEqual(['ended', 30_000])
+  })
+  test('a stop sign is kept with its time and does not move the clock', () => {
+    const state = fold([event('start', 0), { ...event('stop-sign', 12), text: 'B: unusual fatigue' }], timeline)
+    expect(state.notes.map(({ at, text }) => [at, text])).toEqual([[12_000, 'B: unusual fatigue']])
+    expect(positionAt(state, timeline, 20_000)).toBe(20)
+  })
+})
+
+const kinds = ['start', 'pause', 'resume', 'next', 'back', 'end', 'note'] as const
+test('the state depends on the events only, not on their order of arrival or on repeats', () => {
+  fc.assert(
+    fc.property(fc.array(fc.tuple(fc.constantFrom(...kinds), fc.integer({ min: 0, max: 200 })), { maxLength: 15 }), (taps) => {
+      const unique = [...new Map(taps.map(([kind, at]) => [at, event(kind, at)])).values()]
+      const state = fold(unique, timeline)
+      expect(fold([...unique].reverse(), timeline)).toEqual(state)
+      expect(fold([...unique, ...unique], timeline)).toEqual(state)
+      const position = positionAt(state, timeline, 500_000)
+      expect(position).toBeGreaterThanOrEqual(0)
+      expect(position).toBeLessThanOrEqual(timeline.totalSeconds)
+    }),
+    { seed: 2, numRuns: 300 },
+  )
+})
