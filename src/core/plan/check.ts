@@ -2,6 +2,7 @@ import {
   type Catalogue,
   type CatalogueEntry,
   completeDemands,
+  type DemandsInput,
   type Dose,
   demandsOf,
   encodeDemands,
@@ -11,10 +12,7 @@ import {
 import { type Item, itemsOf, type PlanDraft } from './plan'
 
 /** What is wrong with a draft; sentences are made where it is shown. */
-export type PlanProblem =
-  | { code: 'unknown-variant'; item: string; variant: string }
-  | { code: 'id-twice'; id: string }
-  | { code: 'described-needs-dose'; item: string }
+export type PlanProblem = { code: 'unknown-variant'; item: string; variant: string } | { code: 'id-twice'; id: string }
 
 declare const sound: unique symbol
 /** A draft that every check has accepted; made only by `checkPlan`. */
@@ -37,7 +35,6 @@ export function checkPlan(draft: PlanDraft, catalogue: Catalogue): { plan: Plan 
     note(item.id)
     if (item.variant !== undefined && !catalogue.byId.has(item.variant))
       problems.push({ code: 'unknown-variant', item: item.id, variant: item.variant })
-    if (item.described && !item.dose) problems.push({ code: 'described-needs-dose', item: item.id })
   }
   return problems.length > 0 ? { problems } : { plan: draft as Plan }
 }
@@ -48,8 +45,6 @@ export const problemText = (problem: PlanProblem): string => {
       return `item ${problem.item}: the library has no variant "${problem.variant}"`
     case 'id-twice':
       return `the id "${problem.id}" is used twice`
-    case 'described-needs-dose':
-      return `item ${problem.item}: a described movement needs a dose`
   }
 }
 
@@ -65,11 +60,17 @@ export interface PlannedItem {
   repSeconds: number
 }
 
+/** The dose that hand-written demands imply: what they leave out has its neutral value (rule base 1.2). */
+function doseOf(demands: DemandsInput): Dose {
+  const { isometricHoldSec, externalLoadKg, intendedRpe, reps } = completeDemands(demands)
+  return { sets: 1, reps: Math.max(1, reps), holdSeconds: isometricHoldSec, restSeconds: 30, loadKg: externalLoadKg, rpe: intendedRpe }
+}
+
 /** Resolves an item of a sound plan. */
 export function plannedItem(item: Item, catalogue: Catalogue): PlannedItem {
   if (item.described) {
     const { described } = item
-    const dose = item.dose!
+    const dose = item.dose ?? doseOf(described.demands)
     const fields = { isometricHoldSec: dose.holdSeconds, externalLoadKg: dose.loadKg, intendedRpe: dose.rpe, reps: dose.reps ?? 8 }
     const demands = completeDemands({ ...fields, ...described.demands })
     return {

@@ -1,7 +1,8 @@
 import { ATTRIBUTE_NAMES, encodeDemands, familyOf, type PlannedDemands } from '../movement/demands'
 import type { Assessment } from './assess'
 import { type Change, corridor, withChanges } from './corridor'
-import { demandingHits, type Hit, type Judgement, judge, mustOf, mustsHold } from './judge'
+import type { Hit } from './hit'
+import { demandingHits, type Judgement, judge, mustOf, mustsHold } from './judge'
 import { holds, type Residual } from './predicate'
 
 /** A library variant with the dose it would be done with. */
@@ -31,33 +32,63 @@ function acceptanceMusts(hits: readonly Hit[], balanceDemand: number, open: bool
   )
 }
 
-function accept(assessment: Assessment, planned: PlannedDemands, first: Judgement, candidate: Candidate): Alternative | undefined {
-  const handHeld = candidate.planned.basePosition === 'standing-two-hand' || candidate.planned.basePosition === 'standing-one-hand'
-  if (handHeld && !assessment.session.supportInReach && !candidate.bringsSupport) return undefined
-  const own = judge(assessment, candidate.planned, candidate.vector, candidate.movement)
-  if (own.verdict !== 'as-planned' && own.verdict !== 'modify') return undefined
-
-  // a dose that is over a limit of the first item is brought under it below, like any limit change
-  const limits = demandingHits(first.hits)
-    .filter((hit) => hit.limit)
-    .map(mustOf)
-  if (onlyLimits(own) && mustsHold(acceptanceMusts(first.hits, planned.balanceDemand, false), candidate.vector)) {
-    const changes = corridor(
-      candidate.planned,
-      candidate.vector,
-      [...demandingHits(own.hits).map(mustOf), ...limits],
-      assessment.session.supportInReach,
-    )
-    if (changes) return { candidate, pass: 1, changes, judgement: own }
+const judgedCandidates = new WeakMap<Assessment, Map<Candidate, Judgement>>()
+/** A candidate's own verdict at its library dose; many items of a class ask for the same ones. */
+function ownJudgement(assessment: Assessment, candidate: Candidate): Judgement {
+  let known = judgedCandidates.get(assessment)
+  if (!known) {
+    known = new Map()
+    judgedCandidates.set(assessment, known)
   }
-  if (own.leads.length > 2) return undefined
-  const musts = [...demandingHits(own.hits).map(mustOf), ...acceptanceMusts(first.hits, planned.balanceDemand, true), ...limits]
-  const changes = corridor(candidate.planned, candidate.vector, musts, assessment.session.supportInReach)
+  let own = known.get(candidate)
+  if (!own) {
+    own = judge(assessment, candidate.planned, candidate.vector, candidate.movement)
+    known.set(candidate, own)
+  }
+  return own
+}
+
+/** What an alternative has to pass: the first item's musts, and its limits as changes that can be made. */
+interface Demand {
+  assessment: Assessment
+  /** acceptance musts with the session as it is, and with session changes counted as possible */
+  musts: Residual[]
+  openMusts: Residual[]
+  limits: Residual[]
+}
+
+const reachable = ({ assessment: { session } }: Demand, { planned, bringsSupport }: Candidate): boolean =>
+  session.supportInReach || bringsSupport || (planned.basePosition !== 'standing-two-hand' && planned.basePosition !== 'standing-one-hand')
+
+/** First pass: as it is, or with a smaller dose only. */
+function acceptAsIs(demand: Demand, candidate: Candidate): Alternative | undefined {
+  const { assessment, musts, limits } = demand
+  const own = ownJudgement(assessment, candidate)
+  if (own.verdict !== 'as-planned' && own.verdict !== 'modify') return undefined
+  if (!onlyLimits(own) || !mustsHold(musts, candidate.vector)) return undefined
+  const asked = [...demandingHits(own.hits).map(mustOf), ...limits]
+  // a dose that is over a limit of the first item is brought under it, like any limit change
+  const changes = asked.every((must) => holds(must, candidate.vector))
+    ? []
+    : corridor(candidate.planned, candidate.vector, asked, assessment.session.supportInReach)
+  return changes ? { candidate, pass: 1, changes, judgement: own } : undefined
+}
+
+/** Second pass: with at most two lead attributes changed by word, prop or dose. */
+function acceptWithChanges(demand: Demand, candidate: Candidate): Alternative | undefined {
+  const { assessment, openMusts, limits } = demand
+  const own = ownJudgement(assessment, candidate)
+  if ((own.verdict !== 'as-planned' && own.verdict !== 'modify') || own.leads.length > 2) return undefined
+  const changes = corridor(
+    candidate.planned,
+    candidate.vector,
+    [...demandingHits(own.hits).map(mustOf), ...openMusts, ...limits],
+    assessment.session.supportInReach,
+  )
   if (!changes) return undefined
   const changed = withChanges(candidate.planned, changes)
   if (familyOf(changed.basePosition) !== familyOf(candidate.planned.basePosition)) return undefined
-  const changedLeads = new Set(changes.map((change) => change.attribute))
-  if (changedLeads.size > 2 && own.verdict === 'as-planned') return undefined
+  if (new Set(changes.map((change) => change.attribute)).size > 2 && own.verdict === 'as-planned') return undefined
   // never show an alternative that has not been re-evaluated: with the changes nothing but session changes may be left to ask
   const vector = encodeDemands(changed)
   const after = judge(assessment, changed, vector, candidate.movement)
@@ -82,10 +113,17 @@ export function alternatives(
 ): Alternative[] {
   if (assessment.closed) return []
   const family = familyOf(planned.basePosition)
-  const accepted = candidates
-    .filter((candidate) => candidate.planned.purpose === planned.purpose)
-    .flatMap((candidate) => accept(assessment, planned, first, candidate) ?? [])
-  const passes = accepted.some((alternative) => alternative.pass === 1) ? accepted.filter((alternative) => alternative.pass === 1) : accepted
+  const demand: Demand = {
+    assessment,
+    musts: acceptanceMusts(first.hits, planned.balanceDemand, false),
+    openMusts: acceptanceMusts(first.hits, planned.balanceDemand, true),
+    limits: demandingHits(first.hits)
+      .filter((hit) => hit.limit)
+      .map(mustOf),
+  }
+  const fitting = candidates.filter((candidate) => candidate.planned.purpose === planned.purpose && reachable(demand, candidate))
+  const asIs = fitting.flatMap((candidate) => acceptAsIs(demand, candidate) ?? [])
+  const passes = asIs.length > 0 ? asIs : fitting.flatMap((candidate) => acceptWithChanges(demand, candidate) ?? [])
   const keyed = passes.map((alternative) => {
     const { planned: other } = alternative.candidate
     return {

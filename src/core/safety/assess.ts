@@ -1,5 +1,6 @@
 import { type Evidence, type GateOutcome, LIMIT_MERGE, type LimitName, type Limits } from './condition'
 import { type ConditionFields, conditionDefaults, type PersonFields, personDefaults, type SessionFields, sessionDefaults } from './fields'
+import { byImportance, type CompiledRule, type Hit, harmOf } from './hit'
 import { type Context, canonical, compile, type Expression, holds, type Literal, type Residual, specialize, type Test } from './predicate'
 import type { Condition, Gate, Rule, RuleBase } from './ruleBase'
 
@@ -48,20 +49,6 @@ export interface MergedLimit {
 }
 export type MergedLimits = Record<LimitName, MergedLimit>
 
-export interface CompiledRule {
-  rule: Rule
-  condition: string
-  via?: string
-  fires: Test
-  /** `must` with the session as it is */
-  must?: Residual
-  /** `must` with session changes (shoes, order, room) counted as possible */
-  mustOpen?: Residual
-  /** `must` as an acceptance test for a calmer held position (0.3 step 7) */
-  mustFor: (balanceDemand: number) => Residual
-  mustOpenFor: (balanceDemand: number) => Residual
-}
-
 /** A person on a day, ready to be held against any variant. */
 export interface Assessment {
   person: PersonFields
@@ -74,6 +61,7 @@ export interface Assessment {
   pending: string[]
   limits: MergedLimits
   heartRate: { condition: string; text: string }[]
+  /** sorted, so that what fires comes out with the deciding rule first */
   rules: CompiledRule[]
   individualPlans: readonly IndividualPlan[]
   stopSigns: string[]
@@ -249,15 +237,34 @@ function compileRule(entry: EvaluatedCondition, rule: Rule, person: PersonFields
   const openContext = contextOf(person, session, entry.fields, true)
   const acceptance = (from: Context) => (balanceDemand: number) =>
     rule.must ? specialize(rule.must, from, { heldMoreThan: { balanceDemand } }) : ({ kind: 'constant', value: true } as const)
-  return {
-    rule,
-    condition: entry.condition.slug,
+  const { slug, group } = entry.condition
+  const hit: Hit = {
+    id: rule.id,
+    then: rule.then,
+    condition: slug,
     ...(entry.via && { via: entry.via }),
+    why: rule.why,
+    ...(rule.offer && { offer: rule.offer }),
+    ...(rule.cue && { cue: rule.cue }),
+    evidence: rule.ev,
+    sources: rule.src,
+    ...(rule.contested && { contested: rule.contested }),
+    omit: rule.omit ?? false,
+    harm: harmOf(group),
+  }
+  const compiled: CompiledRule = {
+    rule,
+    hit,
+    condition: slug,
+    ...(entry.via && { via: entry.via }),
+    residual: when,
     fires: sharedTest(when),
     ...(rule.must && { must: specialize(rule.must, context), mustOpen: specialize(rule.must, openContext) }),
     mustFor: acceptance(context),
     mustOpenFor: acceptance(openContext),
   }
+  hit.compiled = compiled
+  return compiled
 }
 
 /**
@@ -314,7 +321,9 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
     pending,
     limits,
     heartRate,
-    rules: conditions.flatMap((entry) => entry.condition.rules.flatMap((rule) => compileRule(entry, rule, person, session) ?? [])),
+    rules: conditions
+      .flatMap((entry) => entry.condition.rules.flatMap((rule) => compileRule(entry, rule, person, session) ?? []))
+      .sort((one, other) => byImportance(one.hit, other.hit)),
     individualPlans: facts.individualPlans ?? [],
     stopSigns: [...new Set(conditions.flatMap(({ condition }) => condition.stop ?? []))],
   }

@@ -1,7 +1,8 @@
-import { type AttributeName, attribute, encodeDemands, familyOf, type PlannedDemands, SLOT } from '../movement/demands'
-import type { Assessment, CompiledRule, GateHit } from './assess'
-import { type Evidence, LIMIT_ATTRIBUTE, type RuleOutcome } from './condition'
+import { encodeDemands, encodeValue, FAMILIES, familyOf, type PlannedDemands, SLOT } from '../movement/demands'
+import type { Assessment, GateHit } from './assess'
+import { LIMIT_ATTRIBUTE } from './condition'
 import { type Change, corridor } from './corridor'
+import { byImportance, type Hit, harmOf } from './hit'
 import { holds, type Residual } from './predicate'
 import { attributeOfLead } from './ruleBase'
 
@@ -18,24 +19,6 @@ export const VERDICTS = [
 ] as const
 export type Verdict = (typeof VERDICTS)[number]
 
-export interface Hit {
-  id: string
-  then: RuleOutcome
-  condition: string
-  via?: string
-  why: string
-  offer?: string
-  cue?: string
-  evidence: Evidence
-  sources: string[]
-  contested?: string
-  omit: boolean
-  /** Implicit limit rules have the attribute they read and the value they allow. */
-  limit?: { attribute: AttributeName; planned: number; allowed: number; from: string[] }
-  /** The rule that fired; absent for limits. */
-  compiled?: CompiledRule
-}
-
 export interface Judgement {
   verdict: Verdict
   /** For leave-out: whether this movement or the whole session is closed. */
@@ -50,30 +33,6 @@ export interface Judgement {
   leads: string[]
   /** Why a modify became a swap. */
   swapBecause?: 'avoid' | 'structural' | 'support' | 'too-many-changes' | 'no-corridor'
-}
-
-const STRENGTH: Record<RuleOutcome, number> = { avoid: 3, modify: 2, caution: 1, prefer: 0 }
-
-/**
- * Principle P6: life or organ > fracture, dislocation, pregnancy > nerve > tissue flare > comfort.
- * The rank of a condition's group decides which of two equal verdicts is explained first.
- */
-const HARM_BY_GROUP: Record<string, number> = {
-  'heart-circulation': 5,
-  lung: 5,
-  metabolic: 5,
-  bone: 4,
-  perinatal: 4,
-  'surgery-cancer': 4,
-  neuro: 3,
-  'eye-ear-balance': 3,
-  function: 3,
-  spine: 2,
-  'lower-limb': 2,
-  'upper-limb': 2,
-  'systemic-pain-joint': 2,
-  other: 2,
-  general: 1,
 }
 
 const STRUCTURAL_LEADS = new Set(['family', 'flatSupine', 'transferLevel', 'purpose'])
@@ -114,72 +73,62 @@ const LIMIT_TEXT: Record<string, { why: string; offer: string; cue: string }> = 
   },
 }
 
+function limitHit(assessment: Assessment, id: string, planned: number, allowed: number, from: string[]): Hit {
+  const group = assessment.conditions.find(({ condition }) => condition.slug === from[0])?.condition.group ?? 'general'
+  return {
+    id,
+    then: 'modify',
+    condition: from[0] ?? 'everyone',
+    ...LIMIT_TEXT[id]!,
+    evidence: 'common-practice',
+    sources: [],
+    omit: false,
+    harm: harmOf(group),
+    limit: { attribute: LIMIT_ATTRIBUTE[id]!, planned, allowed, from },
+  }
+}
+
+const BALANCE = encodeValue('purpose', 'balance')
+const RELAXATION = encodeValue('purpose', 'relaxation')
+const SUPINE = FAMILIES.supine.map((position) => encodeValue('basePosition', position))
+
+/** The implicit limit rules (rule base 0.3 step 4) and those of a clearance that is pending (step 2). */
 function limitHits(assessment: Assessment, vector: Float64Array): Hit[] {
   const { limits, pending } = assessment
-  const at = (name: AttributeName) => vector[SLOT[name]]!
-  const hits: Hit[] = []
-  const add = (id: string, allowed: number, from: string[]) => {
-    const name = LIMIT_ATTRIBUTE[id]!
-    const text = LIMIT_TEXT[id]!
-    hits.push({
-      id,
-      then: 'modify',
-      condition: from[0] ?? 'everyone',
-      ...text,
-      evidence: 'common-practice',
-      sources: [],
-      omit: false,
-      limit: { attribute: name, planned: at(name), allowed, from },
-    })
-  }
-  const over = (id: string, limit: { value: number; from: string[] }) => {
-    if (at(LIMIT_ATTRIBUTE[id]!) > limit.value) add(id, limit.value, limit.from)
-  }
-  const purpose = attribute('purpose')
-  const purposeName = purpose.kind === 'enum' ? purpose.values[at('purpose')] : ''
-  const stretching = at('endRangeStretch') === 1
+  const hold = vector[SLOT.isometricHoldSec]!
+  const rpe = vector[SLOT.intendedRpe]!
+  const purpose = vector[SLOT.purpose]!
+  const supineMin = vector[SLOT.supineMin]!
+  const met = vector[SLOT.met]!
+  const load = vector[SLOT.externalLoadKg]!
+  const impact = vector[SLOT.impactLevel]!
+  const stretching = vector[SLOT.endRangeStretch] === 1
   // an easy balance stance or a rest position is not an isometric effort
-  const easyStance = (purposeName === 'balance' || purposeName === 'relaxation') && at('intendedRpe') <= 3
-  if (!stretching && !easyStance) over('LIM-hold', limits.holdMaxSec)
-  if (stretching) over('LIM-stretch', limits.stretchMaxSec)
-  over('LIM-rpe', limits.rpeCap)
-  const base = assessmentBase(vector)
-  if (base === 'floor-supine' || base === 'bed-supine') over('LIM-supine', limits.supineMaxMin)
-  over('LIM-met', limits.maxMet)
-  over('LIM-load', limits.loadMaxKg)
+  const easyStance = (purpose === BALANCE || purpose === RELAXATION) && rpe <= 3
+  const { holdMaxSec, stretchMaxSec, rpeCap, supineMaxMin, maxMet, loadMaxKg } = limits
+  const hits: Hit[] = []
+  if (!stretching && !easyStance && hold > holdMaxSec.value) hits.push(limitHit(assessment, 'LIM-hold', hold, holdMaxSec.value, holdMaxSec.from))
+  if (stretching && hold > stretchMaxSec.value) hits.push(limitHit(assessment, 'LIM-stretch', hold, stretchMaxSec.value, stretchMaxSec.from))
+  if (rpe > rpeCap.value) hits.push(limitHit(assessment, 'LIM-rpe', rpe, rpeCap.value, rpeCap.from))
+  if (supineMin > supineMaxMin.value && SUPINE.includes(vector[SLOT.basePosition]!))
+    hits.push(limitHit(assessment, 'LIM-supine', supineMin, supineMaxMin.value, supineMaxMin.from))
+  if (met > maxMet.value) hits.push(limitHit(assessment, 'LIM-met', met, maxMet.value, maxMet.from))
+  if (load > loadMaxKg.value) hits.push(limitHit(assessment, 'LIM-load', load, loadMaxKg.value, loadMaxKg.from))
   if (pending.length > 0) {
-    if (at('intendedRpe') > 4) add('PEND-rpe', 4, pending)
-    if (at('impactLevel') > 1) add('PEND-impact', 1, pending)
+    if (rpe > 4) hits.push(limitHit(assessment, 'PEND-rpe', rpe, 4, pending))
+    if (impact > 1) hits.push(limitHit(assessment, 'PEND-impact', impact, 1, pending))
   }
   return hits
 }
 
-function assessmentBase(vector: Float64Array): string | undefined {
-  const definition = attribute('basePosition')
-  return definition.kind === 'enum' ? definition.values[vector[SLOT.basePosition]!] : undefined
-}
-
 function ruleHits(assessment: Assessment, vector: Float64Array, movement: string | undefined): Hit[] {
+  const { rules, individualPlans } = assessment
   const hits: Hit[] = []
-  for (const compiled of assessment.rules) {
-    if (!compiled.fires(vector)) continue
-    const { rule, condition, via } = compiled
-    const planned = assessment.individualPlans.find((plan) => plan.condition === condition && plan.movement === movement)
-    if (planned && (rule.then === 'avoid' || rule.then === 'modify')) continue
-    const hit: Hit = {
-      id: rule.id,
-      then: rule.then,
-      condition,
-      ...(via && { via }),
-      why: rule.why,
-      ...(rule.offer && { offer: rule.offer }),
-      ...(rule.cue && { cue: rule.cue }),
-      evidence: rule.ev,
-      sources: rule.src,
-      ...(rule.contested && { contested: rule.contested }),
-      omit: rule.omit ?? false,
-      compiled,
-    }
+  for (const { fires, hit } of rules) {
+    if (!fires(vector)) continue
+    const asks = hit.then === 'avoid' || hit.then === 'modify'
+    // principle P8: a clinician's written plan loosens the rules of its own condition for the named movement
+    if (asks && individualPlans.some((plan) => plan.condition === hit.condition && plan.movement === movement)) continue
     hits.push(hit)
   }
   return hits
@@ -205,11 +154,11 @@ function leadsOf(hits: readonly Hit[]): string[] {
   return [...leads]
 }
 
-const byImportance = (harmOf: (slug: string) => number) => (a: Hit, b: Hit) =>
-  STRENGTH[b.then] - STRENGTH[a.then] || Number(b.omit) - Number(a.omit) || harmOf(b.condition) - harmOf(a.condition)
-
 /** Each rule id once, however many children inherit it. */
-const shownOnce = (hits: readonly Hit[]): Hit[] => hits.filter((hit, index) => hits.findIndex((other) => other.id === hit.id) === index)
+const shownOnce = (hits: readonly Hit[]): Hit[] => {
+  const seen = new Set<string>()
+  return hits.filter(({ id }) => !seen.has(id) && seen.add(id))
+}
 
 /**
  * The verdict for one assessed person and one planned variant, before alternatives are sought (rule base 0.3, steps 2 to 6).
@@ -218,9 +167,9 @@ const shownOnce = (hits: readonly Hit[]): Hit[] => hits.filter((hit, index) => h
  * @param movement id of the movement, for a clinician's individual plan
  */
 export function judge(assessment: Assessment, planned: PlannedDemands, vector = encodeDemands(planned), movement?: string): Judgement {
-  const harmOf = (slug: string) =>
-    HARM_BY_GROUP[assessment.conditions.find(({ condition }) => condition.slug === slug)?.condition.group ?? 'general'] ?? 0
-  const hits = [...ruleHits(assessment, vector, movement), ...limitHits(assessment, vector)].sort(byImportance(harmOf))
+  const rules = ruleHits(assessment, vector, movement)
+  const limits = limitHits(assessment, vector)
+  const hits = limits.length > 0 ? [...rules, ...limits].sort(byImportance) : rules
   const shown = shownOnce(hits)
   const base = { hits: shown, changes: [], leads: [] }
   if (assessment.closed) return { verdict: 'leave-out', scope: 'session', gate: assessment.closed, ...base }
@@ -234,14 +183,24 @@ export function judge(assessment: Assessment, planned: PlannedDemands, vector = 
 
   const modify = hits.filter((hit) => hit.then === 'modify')
   const leads = leadsOf(modify)
-  const { supportInReach } = assessment.session
-  const swap = (swapBecause: Judgement['swapBecause']): Judgement => ({ verdict: 'swap', swapBecause, ...base, leads })
-  if (modify.some((hit) => isStructural(hit.compiled?.rule.lead, planned))) return swap('structural')
-  if (!supportInReach && modify.some((hit) => needsSupport(hit.compiled?.rule.lead, planned))) return swap('support')
-  if (leads.length > 3) return swap('too-many-changes')
-  const changes = corridor(planned, vector, modify.map(mustOf), supportInReach)
-  if (!changes) return swap('no-corridor')
-  return { verdict: 'modify', hits: shown, changes, leads }
+  const outcome = changesFor(assessment, planned, vector, modify, leads)
+  return typeof outcome === 'string'
+    ? { verdict: 'swap', swapBecause: outcome, ...base, leads }
+    : { verdict: 'modify', hits: shown, changes: outcome, leads }
+}
+
+/** The changes that a modify verdict asks for, or why it is a swap (0.3 step 6). */
+function changesFor(
+  { session: { supportInReach } }: Assessment,
+  planned: PlannedDemands,
+  vector: Float64Array,
+  modify: readonly Hit[],
+  leads: readonly string[],
+): Change[] | 'structural' | 'support' | 'too-many-changes' | 'no-corridor' {
+  if (modify.some((hit) => isStructural(hit.compiled?.rule.lead, planned))) return 'structural'
+  if (!supportInReach && modify.some((hit) => needsSupport(hit.compiled?.rule.lead, planned))) return 'support'
+  if (leads.length > 3) return 'too-many-changes'
+  return corridor(planned, vector, modify.map(mustOf), supportInReach) ?? 'no-corridor'
 }
 
 /** Whether every `must` of the hits holds for a vector, as the session is. */

@@ -1,0 +1,153 @@
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { afterAll, describe, expect, test } from 'vitest'
+import type { Report } from '@/core/formats'
+
+const root = path.resolve(import.meta.dirname, '..')
+const folder = mkdtempSync(path.join(tmpdir(), 'velvet-cli-'))
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+const EXAMPLES = path.join(root, 'docs/formats/examples')
+
+const cli = (...args: string[]) =>
+  spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'cli/main.ts', ...args], { cwd: root, encoding: 'utf8' })
+const written = (name: string, content: unknown) => {
+  const file = path.join(folder, name)
+  writeFileSync(file, typeof content === 'string' ? content : JSON.stringify(content))
+  return file
+}
+const classWith = (demands: object, session: object = {}) => ({
+  format: 'velvet-step/class',
+  version: 1,
+  session,
+  plan: {
+    title: 'One movement',
+    promisedMinutes: 10,
+    phases: [
+      {
+        id: 'm',
+        kind: 'main',
+        blocks: [
+          {
+            id: 'b',
+            items: [
+              { id: 'i', described: { name: 'As told', demands }, dose: { sets: 1, reps: 8, holdSeconds: 0, restSeconds: 0, loadKg: 0, rpe: 2 } },
+            ],
+          },
+        ],
+      },
+    ],
+  },
+})
+const peopleWith = (facts: object) => ({ format: 'velvet-step/people', version: 1, people: [{ id: 'p', name: 'Somebody', facts }] })
+
+describe('check', () => {
+  test('gives verdicts, timeline and warnings of the example as JSON', () => {
+    const { status, stdout } = cli(
+      'check',
+      '--class',
+      path.join(EXAMPLES, 'class.json'),
+      '--people',
+      path.join(EXAMPLES, 'people.json'),
+      '--date',
+      '2026-11-25',
+      '--json',
+    )
+    const report = JSON.parse(stdout) as Report
+    expect(report.format).toBe('velvet-step/report')
+    expect(report.people.length).toBeGreaterThan(0)
+    expect(report.timeline.totalSeconds).toBeGreaterThan(0)
+    for (const person of report.people)
+      for (const item of person.items) if (item.verdict !== 'as-planned') expect(item.reasons.length + (item.gate ? 1 : 0)).toBeGreaterThan(0)
+    expect(status).toBe(report.safe ? 0 : 1)
+  })
+  test('judges a movement given by its demands alone, and ends with 1 when somebody has no safe option', () => {
+    const fold = written('fold.json', classWith({ basePosition: 'seated-unsupported', hipFlexionDeg: 120, purpose: 'mobility' }))
+    const hip = written(
+      'hip.json',
+      peopleWith({ age: 71, conditions: [{ slug: 'hip-replacement-posterior', weeks: 8, cleared: true, side: 'left' }] }),
+    )
+    const swap = cli('check', '--class', fold, '--people', hip, '--json')
+    const [item] = (JSON.parse(swap.stdout) as Report).people[0]!.items
+    expect([item!.verdict, item!.reasons[0]!.id]).toEqual(['swap', 'HRP-1'])
+    const stroke = written('stroke.json', peopleWith({ age: 71, conditions: [{ slug: 'stroke-hemiparesis' }] }))
+    const closed = cli('check', '--class', fold, '--people', stroke, '--json')
+    expect(closed.status).toBe(1)
+    expect((JSON.parse(closed.stdout) as Report).people[0]!.items[0]).toMatchObject({ verdict: 'leave-out', scope: 'session' })
+  })
+  test('the same plan gives another answer for another date', () => {
+    const plan = written('supine.json', classWith({ basePosition: 'floor-supine', transferLevel: 3, purpose: 'mobility', supineMin: 4 }))
+    const people = written('due.json', {
+      format: 'velvet-step/people',
+      version: 1,
+      people: [
+        {
+          id: 'p',
+          name: 'Somebody',
+          record: {
+            given: 'Some',
+            birthDate: '1994-03-01',
+            dueDate: '2027-02-01',
+            conditions: [],
+            clearances: [{ condition: 'pregnancy', by: 'her midwife', on: '2026-08-01' }],
+            capability: { floorTransferOk: true },
+          },
+        },
+      ],
+    })
+    const verdict = (date: string) =>
+      (JSON.parse(cli('check', '--class', plan, '--people', people, '--date', date, '--json').stdout) as Report).people[0]!.items[0]!.verdict
+    expect([verdict('2026-08-10'), verdict('2026-12-20')]).toEqual(['as-planned', 'swap'])
+  })
+})
+
+describe('bad input ends with 2, says where and what was expected, and writes nothing', () => {
+  const people = path.join(EXAMPLES, 'people.json')
+  const plan = path.join(EXAMPLES, 'class.json')
+  const cases: [string, () => string[], RegExp][] = [
+    ['a file that is not there', () => ['check', '--class', 'nowhere.json', '--people', people], /cannot read nowhere\.json/],
+    ['no JSON', () => ['check', '--class', written('bad.json', '{'), '--people', people], /bad\.json at \$: not JSON/],
+    [
+      'an unknown attribute',
+      () => ['check', '--class', written('attr.json', classWith({ basePosition: 'standing-free', bounce: 3 })), '--people', people],
+      /\$\.plan.*demands/,
+    ],
+    [
+      'a value out of its scale',
+      () => ['check', '--class', written('scale.json', classWith({ basePosition: 'standing-free', tempo: 9 })), '--people', people],
+      /tempo/,
+    ],
+    [
+      'an unknown condition',
+      () => ['check', '--class', plan, '--people', written('slug.json', peopleWith({ age: 70, conditions: [{ slug: 'grumpiness' }] }))],
+      /people\[0\].*grumpiness/,
+    ],
+    ['no age', () => ['check', '--class', plan, '--people', written('age.json', peopleWith({ conditions: [] }))], /age/],
+    ['no calendar day', () => ['check', '--class', plan, '--people', people, '--date', '2026-02-30'], /calendar day/],
+    ['an unknown command', () => ['dance'], /expected a command/],
+    ['an unknown flag', () => ['check', '--clas', plan], /--clas/],
+  ]
+  test.each(cases)('%s', (_name, args, says) => {
+    const before = readdirSync(root).length
+    const { status, stdout, stderr } = cli(...args())
+    expect(status).toBe(2)
+    expect(stdout).toBe('')
+    expect(stderr).toMatch(says)
+    expect(readdirSync(root).length).toBe(before)
+  })
+})
+
+test('movements and conditions come as JSON', () => {
+  const movements = JSON.parse(cli('movements', '--json').stdout) as { id: string; demands: object }[]
+  expect(movements.length).toBeGreaterThan(50)
+  expect(Object.keys(movements[0]!.demands)).toHaveLength(49)
+  expect(JSON.parse(cli('conditions', '--json').stdout)).toHaveLength(79)
+})
+
+test('time counts the example to the second', () => {
+  const { status, stdout } = cli('time', '--class', path.join(EXAMPLES, 'class.json'), '--json')
+  expect(status).toBe(0)
+  expect(JSON.parse(stdout).totalSeconds).toBeGreaterThan(60)
+  expect(readFileSync(path.join(EXAMPLES, 'class.json'), 'utf8')).toContain('velvet-step/class')
+})

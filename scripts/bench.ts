@@ -1,0 +1,181 @@
+/** `npm run bench`: what the budgets of docs/architecture.md ask for, measured and printed. Nothing here is asserted. */
+import { cpus } from 'node:os'
+import { Engine, type NestedCondition } from 'json-rules-engine'
+import { CONDITIONS } from '../src/content/conditions'
+import { DEMO_CLASSES, demoPeople } from '../src/content/demo'
+import { LIBRARY } from '../src/content/movements'
+import { draw, REFERENCE_BODY, solve } from '../src/core/body'
+import { clientSchema, factsOn } from '../src/core/client'
+import { classModel, place, tracksFor } from '../src/core/fit'
+import { sessionOf } from '../src/core/formats'
+import { checkPlan, itemsOf, type Plan, plannedItem, planSchema } from '../src/core/plan'
+import { type Assessment, assess, buildRuleBase, judge, type Residual } from '../src/core/safety'
+import { expand } from '../src/core/timing'
+
+const TODAY = '2026-11-25'
+const base = buildRuleBase(CONDITIONS)
+
+function median(run: () => unknown, times = 15): number {
+  run()
+  const taken = Array.from({ length: times }, () => {
+    const start = performance.now()
+    run()
+    return performance.now() - start
+  })
+  return taken.sort((a, b) => a - b)[times >> 1]!
+}
+
+const rows: { what: string; measured: string; budget: string }[] = []
+const row = (what: string, ms: number, budget: string) => rows.push({ what, measured: `${ms < 10 ? ms.toFixed(2) : ms.toFixed(0)} ms`, budget })
+
+const soundPlan = (input: unknown): Plan => {
+  const checked = checkPlan(planSchema.parse(input), LIBRARY)
+  if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
+  return checked.plan
+}
+
+const facts = demoPeople(TODAY).map(({ record }) => factsOn(base, clientSchema.parse(record), TODAY))
+const forty = Array.from({ length: 40 }, (_, index) => facts[index % facts.length]!)
+const session = { supportInReach: true }
+const assessments: Assessment[] = forty.map((person) => assess(base, person, session))
+
+row(
+  'assess 40 people (conditions, gates, limits, compiled rules)',
+  median(() => forty.map((person) => assess(base, person, session))),
+  '',
+)
+const rulesMs = median(() => {
+  for (const assessment of assessments) for (const entry of LIBRARY.entries) judge(assessment, entry.planned, entry.vector, entry.movement.id)
+})
+row(`all rules, 40 people × ${LIBRARY.entries.length} variants: verdicts`, rulesMs, '50 ms')
+
+/** The same residual predicates in the shape the general library reads. */
+function asConditions(residual: Residual): NestedCondition {
+  switch (residual.kind) {
+    case 'constant':
+      return { fact: 'always', operator: 'equal', value: residual.value }
+    case 'and':
+      return { all: residual.parts.map(asConditions) }
+    case 'or':
+      return { any: residual.parts.map(asConditions) }
+    case 'oneOf':
+      return { fact: residual.attribute, operator: residual.negated ? 'notIn' : 'in', value: [...residual.codes] }
+    case 'test': {
+      const operator = {
+        '==': 'equal',
+        '!=': 'notEqual',
+        '<': 'lessThan',
+        '<=': 'lessThanInclusive',
+        '>': 'greaterThan',
+        '>=': 'greaterThanInclusive',
+      }[residual.op]
+      return { fact: residual.attribute, operator, value: residual.value }
+    }
+  }
+}
+const SLICE = 60
+const entries = LIBRARY.entries.slice(0, SLICE)
+const numeric = entries.map((entry) => Object.fromEntries(Object.keys(entry.planned).map((name, index) => [name, entry.vector[index]!])))
+const engines = assessments.slice(0, 10).map((assessment) => {
+  const engine = new Engine()
+  engine.addFact('always', true)
+  for (const { residual, rule } of assessment.rules) {
+    const condition = asConditions(residual)
+    engine.addRule({ conditions: 'all' in condition || 'any' in condition ? (condition as never) : { all: [condition] }, event: { type: rule.id } })
+  }
+  return engine
+})
+const startEngine = performance.now()
+for (const engine of engines) for (const fact of numeric) await engine.run(fact)
+const engineMs = performance.now() - startEngine
+const oursMs = median(() => {
+  for (const assessment of assessments.slice(0, 10)) for (const entry of entries) for (const rule of assessment.rules) rule.fires(entry.vector)
+})
+rows.push({
+  what: `same rules, 10 people × ${SLICE} variants: json-rules-engine ${engineMs.toFixed(0)} ms, ours ${oursMs.toFixed(2)} ms`,
+  measured: `${(engineMs / oursMs).toFixed(0)} ×`,
+  budget: '20 ×',
+})
+
+const plans = DEMO_CLASSES.map(({ plan }) => soundPlan(plan))
+const long = soundPlan({
+  ...plans[0]!,
+  promisedMinutes: 60,
+  phases: [
+    {
+      id: 'm',
+      kind: 'main',
+      blocks: Array.from({ length: 8 }, (_, block) => ({
+        id: `b${block}`,
+        items: Array.from({ length: 5 }, (_, item) => ({
+          id: `i${block}-${item}`,
+          variant: LIBRARY.entries[(block * 29 + item * 11) % LIBRARY.entries.length]!.variant.id,
+        })),
+      })),
+    },
+  ],
+})
+row(
+  `timeline of a plan of ${(expand(long, LIBRARY).totalSeconds / 60).toFixed(0)} min`,
+  median(() => expand(long, LIBRARY)),
+  '2 ms',
+)
+
+const room = { ...sessionOf(long) }
+const roster = forty.slice(0, 25).map((person, index) => ({ id: String(index), name: `P${index}`, assessment: assess(base, person, room) }))
+row(
+  'first judgement of 40 items for 25 people, with alternatives and tracks',
+  median(
+    () =>
+      classModel(
+        long,
+        roster.map((person) => ({ ...person, assessment: { ...person.assessment } })),
+        LIBRARY,
+      ),
+    3,
+  ),
+  '',
+)
+const item = itemsOf(long)[7]!.item
+const planned = plannedItem(item, LIBRARY)
+const placements = roster.map(({ assessment }) => place(assessment, planned, LIBRARY.entries, long.room))
+row(
+  'tracks for one item, 25 people, exact',
+  median(() => tracksFor(placements, 2, item.variant!)),
+  '5 ms',
+)
+let turn = 0
+row(
+  'one edit in that class: judged, tracked and timed again',
+  median(() => {
+    const reps = 6 + (turn++ % 9)
+    const edited = soundPlan({
+      ...long,
+      phases: long.phases.map((phase) => ({
+        ...phase,
+        blocks: phase.blocks.map((block) => ({
+          ...block,
+          items: block.items.map((one) =>
+            one.id === item.id ? { ...one, dose: { sets: 1, reps, holdSeconds: 0, restSeconds: 30, loadKg: 0, rpe: 3 } } : one,
+          ),
+        })),
+      })),
+    })
+    return classModel(edited, roster, LIBRARY)
+  }),
+  '100 ms with painting',
+)
+
+const drawn = LIBRARY.entries.slice(0, 60)
+row(
+  'one figure: placed, measured and drawn',
+  median(() => {
+    for (const { variant } of drawn) draw(solve(variant.poses[0]!, REFERENCE_BODY, variant.room), variant.view, variant.props)
+  }) / drawn.length,
+  '1 ms',
+)
+
+const wide = Math.max(...rows.map(({ what }) => what.length))
+process.stdout.write(`${cpus()[0]?.model ?? 'unknown processor'}, ${cpus().length} cores, Node ${process.versions.node}\n\n`)
+for (const { what, measured, budget } of rows)
+  process.stdout.write(`${what.padEnd(wide)}  ${measured.padStart(9)}  ${budget && `budget ${budget}`}\n`)

@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { classFileSchema, peopleFileSchema } from './files'
+
+const SCHEMAS = {
+  class: { title: 'Velvet Step class file', schema: classFileSchema },
+  people: { title: 'Velvet Step people file', schema: peopleFileSchema },
+} as const
+
+/** JSON Schema (draft 2020-12) of each file format, by file name, as text. Made from the validators, so that both say the same. */
+export const schemaFiles = (): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(SCHEMAS).map(([name, { title, schema }]) => [
+      `${name}.schema.json`,
+      `${JSON.stringify({ title, ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) }, null, 2)}\n`,
+    ]),
+  )
