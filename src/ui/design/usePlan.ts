@@ -24,23 +24,26 @@ type Move =
   | { kind: 'refused'; message: string }
   | { kind: 'settle'; plan: PlanDraft }
 
+/** "Saved" is never shown over a change that is not. */
+const unsaved = ({ save }: State): SaveState => (save === 'stale' ? 'stale' : 'saving')
+
 function reduce(state: State, move: Move): State {
   switch (move.kind) {
     case 'edit': {
       const { plan, inverse } = applyEdit(state.plan, move.edit)
-      return { ...state, plan, undo: [...state.undo, inverse], redo: [] }
+      return { ...state, plan, undo: [...state.undo, inverse], redo: [], save: unsaved(state) }
     }
     case 'undo': {
       const edit = state.undo.at(-1)
       if (!edit) return state
       const { plan, inverse } = applyEdit(state.plan, edit)
-      return { ...state, plan, undo: state.undo.slice(0, -1), redo: [...state.redo, inverse] }
+      return { ...state, plan, undo: state.undo.slice(0, -1), redo: [...state.redo, inverse], save: unsaved(state) }
     }
     case 'redo': {
       const edit = state.redo.at(-1)
       if (!edit) return state
       const { plan, inverse } = applyEdit(state.plan, edit)
-      return { ...state, plan, redo: state.redo.slice(0, -1), undo: [...state.undo, inverse] }
+      return { ...state, plan, redo: state.redo.slice(0, -1), undo: [...state.undo, inverse], save: unsaved(state) }
     }
     case 'saved':
     case 'saving':
@@ -101,6 +104,14 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
     const timer = setTimeout(() => void save(), SAVE_AFTER_MS)
     return () => clearTimeout(timer)
   }, [state.plan, save])
+
+  const open = state.save !== 'saved'
+  useEffect(() => {
+    if (!open) return
+    const warn = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', warn)
+    return () => window.removeEventListener('beforeunload', warn)
+  }, [open])
 
   const keepMine = () => {
     if (!state.newer) return

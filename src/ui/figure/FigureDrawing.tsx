@@ -23,12 +23,18 @@ export function FigureDrawing({
   box = drawing.box,
 }: {
   drawing: Drawing
+  /** what it shows, in words; empty where the words stand beside it */
   label: string
   className?: string
   box?: Drawing['box']
 }) {
   return (
-    <svg viewBox={box.join(' ')} className={className} role="img" aria-label={label} preserveAspectRatio="xMidYMax meet">
+    <svg
+      viewBox={box.join(' ')}
+      className={className}
+      preserveAspectRatio="xMidYMax meet"
+      {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+    >
       {drawing.layers.map((layer, index) => (
         <g key={index}>
           {layer.shapes.map((shape, part) =>

@@ -7,7 +7,8 @@ const RISE_REM = 1.5
 export function LadderSteps({ steps, onChoose }: { steps: readonly LadderStep[]; onChoose?: (id: string) => void }) {
   const box = commonBox(steps.map(({ drawing }) => drawing))
   return (
-    <ol className="flex items-end overflow-x-auto pb-2">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keyboard
+    <ol className="flex items-end overflow-x-auto pb-2" tabIndex={0} aria-label="Ladder, gentlest first">
       {steps.map((step, index) => (
         <li key={step.id} className="flex min-w-[8.5rem] flex-1 flex-col justify-end" style={{ paddingBottom: 0 }}>
           <FigureDrawing drawing={step.drawing} label={step.words} className="mx-auto h-36 w-full max-w-44" box={box} />

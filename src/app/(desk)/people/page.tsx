@@ -25,43 +25,45 @@ export default async function PeoplePage() {
       {people.length === 0 ? (
         <p>Nobody is registered yet.</p>
       ) : (
-        <table className="w-full border-collapse">
-          <thead>
-            <tr className="text-left text-soft">
-              <th className="pb-2 font-normal">Name</th>
-              <th className="pb-2 font-normal">Age</th>
-              <th className="pb-2 font-normal">Conditions</th>
-              <th className="pb-2 font-normal">To settle</th>
-            </tr>
-          </thead>
-          <tbody>
-            {people.map(({ id, record, assessment, week }) => (
-              <tr key={id} className="border-t border-line align-top">
-                <td className="py-2 pr-4">
-                  <Link href={`/people/${id}`} className="font-semibold no-underline hover:underline">
-                    {record.given} {record.family}
-                  </Link>
-                </td>
-                <td className="py-2 pr-4">{ageOn(record.birthDate, now)}</td>
-                <td className="py-2 pr-4">
-                  {[
-                    ...(week === undefined ? [] : [`pregnant, week ${week}`]),
-                    ...record.conditions.map(({ slug, side }) => `${RULE_BASE.conditions.get(slug)?.name ?? slug}${side ? `, ${side}` : ''}`),
-                  ].join('; ')}
-                </td>
-                <td className="py-2">
-                  {assessment.closed ? (
-                    <b className="text-effort">{assessment.closed.outcome === 'clearance-first' ? 'clearance first' : assessment.closed.outcome}</b>
-                  ) : assessment.pending.length > 0 ? (
-                    'clearance advised'
-                  ) : (
-                    ''
-                  )}
-                </td>
+        <div className="overflow-x-auto">
+          <table className="w-full border-collapse">
+            <thead>
+              <tr className="text-left text-soft">
+                <th className="pb-2 font-normal">Name</th>
+                <th className="pb-2 font-normal">Age</th>
+                <th className="pb-2 font-normal">Conditions</th>
+                <th className="pb-2 font-normal">To settle</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {people.map(({ id, record, assessment, week }) => (
+                <tr key={id} className="border-t border-line align-top">
+                  <td className="py-2 pr-4">
+                    <Link href={`/people/${id}`} className="font-semibold no-underline hover:underline">
+                      {record.given} {record.family}
+                    </Link>
+                  </td>
+                  <td className="py-2 pr-4">{ageOn(record.birthDate, now)}</td>
+                  <td className="py-2 pr-4">
+                    {[
+                      ...(week === undefined ? [] : [`pregnant, week ${week}`]),
+                      ...record.conditions.map(({ slug, side }) => `${RULE_BASE.conditions.get(slug)?.name ?? slug}${side ? `, ${side}` : ''}`),
+                    ].join('; ')}
+                  </td>
+                  <td className="py-2">
+                    {assessment.closed ? (
+                      <b className="text-effort">{assessment.closed.outcome === 'clearance-first' ? 'clearance first' : assessment.closed.outcome}</b>
+                    ) : assessment.pending.length > 0 ? (
+                      'clearance advised'
+                    ) : (
+                      ''
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
     </>
   )

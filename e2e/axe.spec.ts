@@ -1,0 +1,51 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, type Page, test } from '@playwright/test'
+
+const openClass = async (page: Page) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Lead this class' })).toBeVisible()
+}
+const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
+  today: (page) => page.goto('/'),
+  class: openClass,
+  reasons: async (page) => {
+    await openClass(page)
+    await page.locator('[data-cell="2,0"]').click()
+    await expect(page.getByText('clears nobody', { exact: false }).first()).toBeVisible()
+  },
+  ladder: async (page) => {
+    await openClass(page)
+    await page.getByRole('rowheader').getByRole('button').nth(2).click()
+    await expect(page.getByText('Dose', { exact: true })).toBeVisible()
+  },
+  lead: async (page) => {
+    await openClass(page)
+    await page.getByRole('button', { name: 'Lead this class' }).click()
+    await expect(page.getByRole('button', { name: 'Somebody stops' })).toBeVisible()
+  },
+  log: (page) => page.goto('/log'),
+  people: (page) => page.goto('/people'),
+  'new person': (page) => page.goto('/people/new'),
+  movements: (page) => page.goto('/movements'),
+  movement: (page) => page.goto('/movements/sit-to-stand'),
+  why: (page) => page.goto('/why'),
+}
+
+const LOOKS = [
+  ['light', 1280, 800],
+  ['dark', 1280, 800],
+  ['light', 390, 844],
+] as const
+
+for (const [theme, width, height] of LOOKS)
+  for (const [name, go] of Object.entries(SCREENS))
+    test(`${name}, ${theme}, ${width} wide: no violation, nothing wider than the screen`, async ({ page, context, baseURL }) => {
+      await context.addCookies([{ name: 'velvet-theme', value: theme, url: baseURL! }])
+      await page.setViewportSize({ width, height })
+      await go(page)
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`)).toEqual([])
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+      expect(overflow).toBeLessThanOrEqual(0)
+    })

@@ -1,0 +1,121 @@
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { expect, test } from '@playwright/test'
+
+const freePort = () =>
+  new Promise<number>((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number }
+      probe.close(() => resolve(port))
+    })
+  })
+const start = (port: number, folder: string): ChildProcess =>
+  spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+    env: { ...process.env, VELVET_DATA: folder, VELVET_TODAY: '2026-11-24' },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
+const answers = async (port: number) => {
+  for (let attempt = 0; attempt < 150; attempt++) {
+    if (
+      await fetch(`http://127.0.0.1:${port}/log`).then(
+        ({ ok }) => ok,
+        () => false,
+      )
+    )
+      return
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  throw new Error('the server did not answer')
+}
+const ended = (server: ChildProcess) => new Promise<number | null>((resolve) => server.once('exit', (code) => resolve(code)))
+
+test('a plan survives the death of the server right after "Saved" was shown, 20 times', async ({ page }) => {
+  test.setTimeout(300_000)
+  const folder = path.join(mkdtempSync(path.join(tmpdir(), 'velvet-kill-')), 'data')
+  const port = await freePort()
+  let url = ''
+  for (let round = 0; round <= 20; round++) {
+    const server = start(port, folder)
+    await answers(port)
+    if (round === 0) {
+      await page.goto(`http://127.0.0.1:${port}/classes/new`)
+      await page.getByLabel('Title').fill('Survivor')
+      await page.getByLabel(/minutes/i).fill('30')
+      await page.getByRole('button', { name: /make/i }).click()
+      await expect(page.getByRole('heading', { name: 'Survivor' })).toBeVisible()
+      url = page.url()
+    } else {
+      await page.goto(url)
+      await expect(page.getByRole('rowheader').getByRole('button'), `after death ${round}`).toHaveCount(round)
+    }
+    if (round < 20) {
+      await page
+        .getByRole('button', { name: /^Add a movement/ })
+        .first()
+        .click()
+      await page.getByLabel('Search by name or purpose').fill('Seated march')
+      await page.getByRole('dialog').getByRole('button').filter({ hasText: 'Seated march' }).first().click()
+      await expect(page.getByRole('rowheader').getByRole('button')).toHaveCount(round + 1)
+      await page.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'Saved', null, { polling: 10 })
+    }
+    const gone = ended(server)
+    server.kill('SIGKILL')
+    await gone
+  }
+  rmSync(path.dirname(folder), { recursive: true, force: true })
+})
+
+test('a second server on the same data folder is refused with one clear line', async () => {
+  const second = start(await freePort(), path.join(process.env.VELVET_E2E_FOLDER!, 'data'))
+  let said = ''
+  second.stderr!.on('data', (text) => {
+    said += String(text)
+  })
+  expect(await ended(second)).toBe(1)
+  expect(said).toMatch(/in use by process \d+\. Stop that server first, or set VELVET_DATA/)
+})
+
+test('a taken port is said in one line', () => {
+  const { status, stderr } = spawnSync(process.execPath, ['scripts/serve.mjs'], {
+    env: { ...process.env, PORT: process.env.VELVET_E2E_PORT },
+    encoding: 'utf8',
+  })
+  expect(status).toBe(1)
+  expect(stderr.trim().split('\n')).toHaveLength(1)
+  expect(stderr).toMatch(/is taken\. Stop what listens there, or set PORT/)
+})
+
+test('security headers, and no answer for another host or another site', async ({ request, baseURL }) => {
+  const page = await request.get('/')
+  const headers = page.headers()
+  expect(headers['content-security-policy']).toMatch(/default-src 'self'.*frame-ancestors 'none'/)
+  expect(headers['x-content-type-options']).toBe('nosniff')
+  expect(headers['x-frame-options']).toBe('DENY')
+  expect(headers['x-powered-by']).toBeUndefined()
+  expect((await request.get('/', { headers: { host: 'elsewhere.example' } })).status()).toBe(421)
+  const written = await request.post('/api/sessions/00000000-0000-4000-8000-000000000000/events', {
+    headers: { origin: 'http://elsewhere.example' },
+    data: { events: [] },
+  })
+  expect(written.status()).toBe(403)
+  expect(baseURL).toContain('127.0.0.1')
+})
+
+test('route handlers refuse bad input whole, with its place', async ({ request }) => {
+  const post = (id: string, data: unknown) => request.post(`/api/sessions/${id}/events`, { data })
+  const unknown = '00000000-0000-4000-8000-000000000000'
+  expect((await post('no-id', { events: [{ id: unknown, at: 1, kind: 'start' }] })).status()).toBe(400)
+  expect((await post(unknown, { events: [{ id: unknown, at: 1, kind: 'start' }] })).status()).toBe(404)
+  const bad = await post(unknown, { events: [{ id: unknown, at: -1, kind: 'dance' }] })
+  expect(bad.status()).toBe(400)
+  const { problems } = (await bad.json()) as { problems: { path: string }[] }
+  expect(problems.map(({ path: place }) => place).sort()).toEqual(['$.events[0].at', '$.events[0].kind'])
+  expect(
+    (await request.post(`/api/sessions/${unknown}/events`, { headers: { 'content-type': 'application/json' }, data: Buffer.from('{') })).status(),
+  ).toBe(400)
+  expect((await request.get('/classes/not-an-id')).status()).toBe(404)
+  expect((await request.get(`/people/${unknown}`)).status()).toBe(404)
+})

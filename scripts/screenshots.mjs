@@ -1,0 +1,127 @@
+/** `npm run screenshots`: the pictures of docs/screenshots, from the demo data of a fixed day, taken of the built application. */
+import { spawn, spawnSync } from 'node:child_process'
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { chromium } from '@playwright/test'
+import { build, ROOT } from './setup.mjs'
+
+const FOLDER = path.join(ROOT, 'docs/screenshots')
+const PORT = 4680
+const data = mkdtempSync(path.join(tmpdir(), 'velvet-shots-'))
+const env = { ...process.env, VELVET_TODAY: '2026-11-24', VELVET_DATA: path.join(data, 'data'), NEXT_TELEMETRY_DISABLED: '1' }
+
+build()
+mkdirSync(FOLDER, { recursive: true })
+spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/seed.ts'], { cwd: ROOT, env, stdio: 'inherit' })
+const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(PORT)], {
+  cwd: ROOT,
+  env,
+  stdio: 'ignore',
+})
+
+const BASE = `http://127.0.0.1:${PORT}`
+async function ready() {
+  for (let attempt = 0; attempt < 100; attempt++) {
+    if (
+      await fetch(`${BASE}/log`).then(
+        (response) => response.ok,
+        () => false,
+      )
+    )
+      return
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+  throw new Error('the server did not answer')
+}
+
+const ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+const openClass = async (page, title) => {
+  await page.goto(BASE)
+  await page.getByRole('link', { name: title, exact: true }).click()
+  await page.getByRole('button', { name: 'Lead this class' }).waitFor()
+  await page.waitForTimeout(900)
+}
+const VIEWS = [
+  { name: 'today', go: (page) => page.goto(BASE) },
+  { name: 'class', go: (page) => openClass(page, 'Bones and balance') },
+  {
+    name: 'fit-grid',
+    go: async (page) => {
+      await openClass(page, 'Boathouse chairs')
+      await page.getByRole('table').evaluate((table) => table.scrollIntoView())
+    },
+  },
+  {
+    name: 'reasons',
+    go: async (page) => {
+      await openClass(page, 'Boathouse chairs')
+      await page.locator('[data-cell]').filter({ hasText: 'S' }).first().click()
+      await page.getByText('Why', { exact: true }).last().waitFor()
+    },
+  },
+  {
+    name: 'ladder-in-class',
+    go: async (page) => {
+      await openClass(page, 'Bones and balance')
+      await page.getByRole('rowheader').getByRole('button').nth(3).click()
+      await page.getByText('Dose').waitFor()
+    },
+  },
+  {
+    name: 'lead',
+    go: async (page) => {
+      await openClass(page, 'Boathouse chairs')
+      await page.getByRole('button', { name: 'Lead this class' }).click()
+      await page.getByRole('button', { name: 'Start' }).click()
+      await page.keyboard.press('ArrowRight')
+      await page.waitForTimeout(2500)
+    },
+  },
+  {
+    name: 'log',
+    go: async (page) => {
+      await page.goto(`${BASE}/log`)
+      await page.locator('main a').first().click()
+      await page.getByRole('button', { name: 'Save the log' }).waitFor()
+    },
+  },
+  { name: 'people', go: (page) => page.goto(`${BASE}/people`) },
+  {
+    name: 'person',
+    go: async (page) => {
+      await page.goto(`${BASE}/people`)
+      await page.locator('tbody a').first().click()
+      await page.getByRole('button', { name: 'Save', exact: true }).waitFor()
+    },
+  },
+  { name: 'movements', go: (page) => page.goto(`${BASE}/movements`) },
+  { name: 'movement', go: (page) => page.goto(`${BASE}/movements/sit-to-stand`) },
+  { name: 'why', go: (page) => page.goto(`${BASE}/why`) },
+]
+
+const only = process.argv.slice(2)
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS })
+try {
+  await ready()
+  for (const { name, go, width = 1280, height = 800 } of VIEWS.filter((view) => only.length === 0 || only.includes(view.name))) {
+    const page = await browser.newPage({ viewport: { width, height } })
+    await go(page)
+    await page.waitForTimeout(500)
+    await page.screenshot({ path: path.join(FOLDER, `${name}.png`) })
+    await page.close()
+    process.stdout.write(`${name}\n`)
+  }
+} finally {
+  await browser.close()
+  server.kill()
+  rmSync(data, { recursive: true, force: true })
+}
