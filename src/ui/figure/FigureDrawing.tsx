@@ -32,8 +32,10 @@ export function FigureDrawing({
     <svg
       viewBox={box.join(' ')}
       className={className}
+      role={label === '' ? undefined : 'img'}
+      aria-hidden={label === '' ? true : undefined}
+      aria-label={label === '' ? undefined : label}
       preserveAspectRatio="xMidYMax meet"
-      {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >
       {drawing.layers.map((layer, index) => (
         <g key={index}>
