@@ -1,7 +1,13 @@
 import { buildCatalogue } from '@/core/movement'
+import { CARDIO } from './cardio'
 import { CORE_TWELVE } from './core12'
+import { EASE } from './ease'
+import { LOWER } from './lower'
+import { STEADY_MOVEMENTS } from './steady'
+import { TRUNK_MOVEMENTS } from './trunk'
+import { UPPER } from './upper'
 import { WARM_UP } from './warmUp'
 
 /** Every movement of the library. */
-export const MOVEMENTS = [...WARM_UP, ...CORE_TWELVE]
+export const MOVEMENTS = [...WARM_UP, ...CORE_TWELVE, ...CARDIO, ...LOWER, ...UPPER, ...TRUNK_MOVEMENTS, ...STEADY_MOVEMENTS, ...EASE]
 export const LIBRARY = buildCatalogue(MOVEMENTS)

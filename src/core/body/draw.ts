@@ -34,7 +34,12 @@ export type PropKind =
   | 'bed'
   | 'wedge'
   | 'dumbbells'
+  /** from the hands to under the feet */
   | 'band'
+  /** between the hands */
+  | 'bandHands'
+  /** a loop round both thighs */
+  | 'loop'
   | 'ball'
   | 'step'
   | 'towel'
@@ -352,7 +357,8 @@ const PROPS: Record<PropKind, PropDrawer> = {
     return [{ depth: -9.5, shapes: [{ tone: 'prop', path: polygon([back(low), back(high), base(high), base(low)]) }] }]
   },
   dumbbells: ({ figure, camera }) =>
-    BOTH.map((side) => {
+    // a hand that rests on something holds nothing
+    BOTH.filter((side) => figure.pose[`${side}Hand`] === 'free').map((side) => {
       const { hand } = figure.arms[side]
       const across = scale(figure.thoraxFrame[0], 0.06)
       const [a, b] = [add(hand, across), add(hand, scale(across, -1))]
@@ -363,19 +369,18 @@ const PROPS: Record<PropKind, PropDrawer> = {
       }
     }),
   band: ({ figure, camera }) => {
-    const { left, right } = figure.arms
-    const [l, r] = [camera.flat(left.hand), camera.flat(right.hand)]
-    const seated = figure.pose.stance === 'seat'
-    const anchors = BOTH.map((side) => camera.flat(figure.legs[side].ball))
-    const apart = Math.hypot(left.hand[0] - right.hand[0], left.hand[2] - right.hand[2])
-    const between = left.hand[2] > 0.75 && apart > 0.25
-    const path =
-      between && !seated
-        ? `M${at(l)}L${at(r)}`
-        : seated && between && figure.pose.leftFoot === 'flat'
-          ? `M${at(l)}L${at(r)}`
-          : `M${at(l)}L${at(anchors[0]!)}L${at(anchors[1]!)}L${at(r)}`
-    return [{ depth: 7, shapes: [{ tone: 'band', path, line: 0.018 }] }]
+    const [l, r] = [figure.arms.left.hand, figure.arms.right.hand].map((v) => at(camera.flat(v)))
+    const [a, b] = BOTH.map((side) => at(camera.flat(figure.legs[side].ball)))
+    return [{ depth: 7, shapes: [{ tone: 'band', path: `M${l}L${a}L${b}L${r}`, line: 0.018 }] }]
+  },
+  bandHands: ({ figure, camera }) => {
+    const [l, r] = [figure.arms.left.hand, figure.arms.right.hand].map((v) => at(camera.flat(v)))
+    return [{ depth: 7, shapes: [{ tone: 'band', path: `M${l}L${r}`, line: 0.018 }] }]
+  },
+  loop: ({ figure, camera }) => {
+    const above = BOTH.map((side) => mix(figure.legs[side].hip, figure.legs[side].knee, 0.82))
+    const edge = (v: Vec, side: Side) => at(camera.flat(add(v, [0.055 * outward(side), 0, 0])))
+    return [{ depth: 7, shapes: [{ tone: 'band', path: `M${edge(above[0]!, 'left')}L${edge(above[1]!, 'right')}`, line: 0.03 }] }]
   },
   ball: ({ figure, camera }) => {
     const { left, right } = figure.arms

@@ -31,7 +31,7 @@ const BALL = 0.085
 const TOE = 0.118
 const HEEL = 0.034
 /** Half thickness of the trunk over what it lies on, as a fraction of stature. */
-const THICKNESS = { seat: 0.05, supine: 0.056, prone: 0.056, side: 0.098, incline: 0.056, longSit: 0.052 } as const
+const THICKNESS = { seat: 0.05, supine: 0.056, prone: 0.056, side: 0.118, incline: 0.056, longSit: 0.052 } as const
 const KNEE_THICKNESS = 0.03
 
 function pelvisFrameOf(pose: Pose, leanDeg: number): Frame {
@@ -142,7 +142,9 @@ function pelvisHeight(pose: Pose, room: Room, body: Body, frame: Frame): number 
         if (contact !== 'free') return [ankleHeight(contact, leg, H) - joints.ankle[2] + (pose.stance === 'stand' ? 0 : room.surface)]
         return pose.stance === 'stand' || pose.stance === 'plank' ? [] : [room.surface + KNEE_THICKNESS * H - joints.knee[2]]
       })
-      return needed.length > 0 ? Math.max(...needed) : LENGTH.thigh * H + LENGTH.shank * H
+      if (needed.length === 0) return LENGTH.thigh * H + LENGTH.shank * H
+      // both feet of a standing body must reach the floor: the leg that would go through it bends more
+      return pose.stance === 'stand' ? Math.min(...needed) : Math.max(...needed)
     }
   }
 }
@@ -177,8 +179,9 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
   const H = figure.body.stature
   const out = outward(side)
   const leg = figure.legs[side]
-  const frontOfFeet = Math.max(...BOTH.filter((one) => figure.pose[`${one}Foot`] !== 'free').map((one) => figure.legs[one].ankle[1]), -1)
-  const front = figure.pose.stance === 'stand' && frontOfFeet > -1 ? frontOfFeet : figure.pelvis[1] + 0.2
+  const ankles = BOTH.filter((one) => figure.pose[`${one}Foot`] !== 'free').map((one) => figure.legs[one].ankle[1])
+  // a support stands before the middle of the feet, so that a long step still reaches it
+  const front = figure.pose.stance === 'stand' && ankles.length > 0 ? ankles.reduce((sum, y) => sum + y, 0) / ankles.length : figure.pelvis[1] + 0.2
   const onThorax = (v: Vec) => add(figure.waist, apply(figure.thoraxFrame, v))
   switch (on) {
     case 'free':
@@ -236,7 +239,11 @@ function placeArm(figure: Omit<Figure, 'arms'>, side: Side): ArmJoints {
   const { middle: elbow, end: wrist } = twoLink(shoulder, target, upperLength, foreLength, pole)
   const along = unit(sub(wrist, elbow))
   // a hand that rests on something lies along it rather than sticking out of the forearm
-  const rest: Vec = unit(add(scale(along, 0.5), pose[`${side}Hand`] === 'wall' ? [0, 0, 1] : apply(thoraxFrame, [-0.25 * out, 0.75, 0])))
+  const ahead: Vec = [thoraxFrame[2][0], thoraxFrame[2][1], 0]
+  const rest: Vec =
+    pose[`${side}Hand`] === 'floor'
+      ? unit(ahead, [0, 1, 0])
+      : unit(add(scale(along, 0.5), pose[`${side}Hand`] === 'wall' ? [0, 0, 1] : apply(thoraxFrame, [-0.25 * out, 0.75, 0])))
   return { shoulder, elbow, wrist, hand: add(wrist, scale(rest, LENGTH.hand * 0.5 * H)) }
 }
 

@@ -101,16 +101,22 @@ export const REST: Record<Stance, Pose> = {
   seat: { ...neutral('seat', SEATED_LEG, 'thigh'), lean: 0 },
   supine: { ...lying('supine', { flexion: 45, abduction: 4, rotation: 0, knee: 90, ankle: 0 }), leftFoot: 'flat', rightFoot: 'flat', lean: -90 },
   incline: { ...lying('incline', { flexion: 65, abduction: 4, rotation: 0, knee: 75, ankle: 0 }), leftFoot: 'flat', rightFoot: 'flat', lean: -48 },
-  prone: { ...lying('prone', { flexion: 0, abduction: 4, rotation: 0, knee: 0, ankle: -40 }), lean: 90 },
-  side: { ...lying('side', { flexion: 35, abduction: 0, rotation: 0, knee: 45, ankle: 0 }), lean: 0 },
+  prone: { ...lying('prone', { flexion: 0, abduction: 4, rotation: 0, knee: 0, ankle: -72 }), lean: 90 },
+  // lying on the right side: the lower arm in front under the head, the upper hand before the chest
+  side: {
+    ...lying('side', { flexion: 35, abduction: 0, rotation: 0, knee: 45, ankle: 0 }),
+    lean: 0,
+    rightArm: { raise: 100, plane: 102, rotation: 0, elbow: 95 },
+    leftArm: { raise: 45, plane: 95, rotation: 0, elbow: 70 },
+  },
   quadruped: {
-    ...neutral('quadruped', { flexion: 90, abduction: 3, rotation: 0, knee: 90, ankle: -40 }, 'floor'),
+    ...neutral('quadruped', { flexion: 90, abduction: 3, rotation: 0, knee: 90, ankle: -74 }, 'floor'),
     leftFoot: 'free',
     rightFoot: 'free',
     lean: 84,
   },
   kneel: {
-    ...neutral('kneel', { flexion: 0, abduction: 4, rotation: 0, knee: 90, ankle: -40 }, 'free'),
+    ...neutral('kneel', { flexion: 0, abduction: 4, rotation: 0, knee: 90, ankle: -74 }, 'free'),
     leftFoot: 'free',
     rightFoot: 'free',
     lean: 0,

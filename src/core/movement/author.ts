@@ -1,4 +1,5 @@
 import { againstBack, hands, type Pose, type PosePart, type PropKind, pose, REST, type Room, STANDARD_ROOM, type Yaw } from '../body'
+import type { Purpose } from './demands'
 import type { Cues, DeclaredDemands, Dose, Kit, Movement, SideUse, Tempo, Variant } from './movement'
 
 interface Ground {
@@ -45,7 +46,53 @@ export const GROUNDS = {
 } as const satisfies Record<string, Ground>
 export type GroundName = keyof typeof GROUNDS
 
-const LOAD_PROPS: Partial<Record<Kit, PropKind>> = { dumbbell: 'dumbbells', band: 'band', ball: 'ball', towel: 'towel', step: 'step' }
+/** A ground in words: the name of a step that only changes the ground, what is harder than before, and how to set up. */
+const GROUND_WORDS: Record<GroundName, { name: string; step: string; setup: string }> = {
+  seat: { name: 'Sitting tall', step: 'sitting free of the back', setup: 'Sit tall near the front of the chair, feet flat.' },
+  seatBack: { name: 'Sitting back', step: 'on the chair', setup: 'Sit back in the chair, feet flat.' },
+  hold2: { name: 'Standing, two hands held', step: 'on the feet', setup: 'Stand behind the chair, both hands on its back.' },
+  hold1: { name: 'Standing, one hand held', step: 'one hand less', setup: 'Stand beside the chair, one hand on its back.' },
+  rail2: { name: 'Standing at the rail', step: 'on the feet', setup: 'Face the rail, both hands on it.' },
+  counter2: { name: 'Standing at the counter', step: 'lower hands, more lean', setup: 'Face the counter, both hands on its edge.' },
+  wall2: { name: 'Standing at the wall', step: 'on the feet', setup: 'Face the wall, both hands on it.' },
+  free: { name: 'Standing free', step: 'without hands', setup: 'Stand tall with clear floor round you, chair in reach.' },
+  supine: { name: 'On the mat, on the back', step: 'on a firm floor', setup: 'Lie on your back, knees bent, feet flat, head on a towel.' },
+  bedSupine: { name: 'On a bed, on the back', step: 'lying flat', setup: 'Lie on the bed, knees bent, feet flat, head on a pillow.' },
+  wedge: { name: 'On the mat, trunk raised', step: 'leaning on a wedge', setup: 'Lean back on the wedge, knees bent.' },
+  bedWedge: { name: 'On a bed, trunk raised', step: 'leaning on a wedge', setup: 'Lean back on the wedge in bed, knees bent.' },
+  sideLie: { name: 'On the mat, on the side', step: 'lying on the side', setup: 'Lie on your side, under leg bent, head supported.' },
+  bedSide: { name: 'On a bed, on the side', step: 'lying on the side', setup: 'Lie on your side on the bed, under leg bent, head on a pillow.' },
+  prone: { name: 'On the mat, face down', step: 'face down on the floor', setup: 'Lie face down, forehead on your hands or a towel.' },
+  bedProne: { name: 'On a bed, face down', step: 'face down', setup: 'Lie face down on the bed, forehead on your hands.' },
+  allFours: { name: 'On hands and knees', step: 'on hands and knees', setup: 'Hands under shoulders, knees under hips, on a pad.' },
+  kneel: { name: 'Kneeling', step: 'on the knees', setup: 'Kneel tall on a pad.' },
+  longSit: { name: 'Sitting on the mat', step: 'on the floor', setup: 'Sit on the mat with long legs.' },
+  bedLongSit: { name: 'Sitting on a bed', step: 'with long legs', setup: 'Sit on the bed with long legs.' },
+  plank: { name: 'On hands and toes', step: 'knees off the floor', setup: 'Hands under shoulders, toes tucked, one long line.' },
+}
+
+const LOAD_PROPS: Partial<Record<Kit, PropKind>> = { dumbbell: 'dumbbells', ball: 'ball', towel: 'towel', step: 'step' }
+/** Where a band runs. A loop round the thighs is not held in the hands. */
+const BAND_PROPS = { feet: 'band', hands: 'bandHands', thighs: 'loop' } as const satisfies Record<string, PropKind>
+
+/** How much a ground leaves to the muscles of the legs, for the estimate of energy. */
+type Footing = 0 | 1 | 2 | 3
+const footingOf = (on: GroundName): Footing =>
+  on === 'free' ? 3 : GROUNDS[on].rest.stance === 'stand' || on === 'kneel' || on === 'plank' ? 2 : on === 'seat' || on === 'allFours' ? 1 : 0
+/** MET by purpose, from lying or leaning back to a free stand: estimates inside the ranges of the rule base's table 3.5. */
+const MET: Record<Purpose, readonly [number, number, number, number]> = {
+  mobility: [1.5, 1.6, 2, 2.3],
+  flexibility: [1.5, 1.6, 1.9, 2.1],
+  relaxation: [1.2, 1.3, 1.6, 1.8],
+  'strength-arms': [1.8, 2, 2.4, 2.8],
+  'strength-legs': [1.9, 2, 2.5, 3],
+  'strength-trunk': [1.9, 2, 2.4, 2.8],
+  balance: [1.5, 1.6, 2.1, 2.4],
+  aerobic: [2, 2.4, 3, 3.6],
+  power: [2.2, 2.6, 3.3, 4],
+  coordination: [1.8, 2, 2.5, 3],
+  'pelvic-floor': [1.3, 1.4, 1.8, 1.9],
+}
 
 interface StepFields {
   tempo?: Partial<Tempo>
@@ -56,47 +103,90 @@ interface StepFields {
   view?: Yaw
   /** kit that is held, pulled or stepped on */
   with?: Kit
+  /** where a band runs; under the feet unless said otherwise */
+  bandRuns?: keyof typeof BAND_PROPS
+  /** pose to show when the figure stands still; the last unless said otherwise */
+  still?: number
 }
 export interface StepSpec extends StepFields {
-  id: string
-  name: string
+  /** last part of the variant's id; the ground's name unless said otherwise */
+  id?: string
+  name?: string
   /** what is harder than on the step below */
   step?: string
   on: GroundName
-  /** each pose as its difference from the resting pose of the ground */
-  poses: readonly (readonly PosePart[])[]
+  /** each pose as its difference from the resting pose of the ground; the ladder's poses unless said otherwise */
+  poses?: readonly (readonly PosePart[])[]
+  /** short for `declared.met`, `dose.rpe`, `dose.loadKg` and `cues.do` */
+  met?: number
+  rpe?: number
+  kg?: number
+  do?: string
 }
-export interface LadderSpec extends StepFields, Omit<Movement, 'variants'> {
-  cues: Cues
+export interface LadderSpec extends StepFields, Omit<Movement, 'variants' | 'gradedBy'> {
+  cues: Partial<Cues> & Omit<Cues, 'setup'>
+  poses?: readonly (readonly PosePart[])[]
+  /** effort of the gentlest and of the hardest step; those between lie between */
+  rpe?: readonly [number, number]
+  gradedBy?: Movement['gradedBy']
   steps: readonly StepSpec[]
 }
 
 const TEMPO: Tempo = { out: 2, stay: 0, back: 2, rest: 0 }
 const DOSE: Dose = { sets: 1, reps: 8, holdSeconds: 0, restSeconds: 30, loadKg: 0, rpe: 3 }
+const GRADED_BY: Movement['gradedBy'] = ['intendedRpe', 'met', 'balanceDemand', 'externalLoadKg']
 
-/** A movement from its ladder as it is written in the library: what steps share is written once. */
+/** What is harder than on the step below, where the ladder does not say it in words of its own. */
+function riseOf(step: StepSpec, below: StepSpec | undefined): string {
+  if (!below) return ''
+  if (step.kg !== undefined && step.kg > (below.kg ?? 0)) return below.kg ? `${step.kg} kg instead of ${below.kg}` : 'with weight'
+  return step.on === below.on ? 'further' : GROUND_WORDS[step.on].step
+}
+
+const halves = (value: number) => Math.round(value * 2) / 2
+
+/**
+ * A movement from its ladder as it is written in the library: what steps share is written once.
+ *
+ * @throws when a step has no poses, neither of its own nor of the ladder
+ */
 export function ladder(spec: LadderSpec): Movement {
-  const { steps, tempo, side, declared, dose, cues, view, with: held, ...movement } = spec
+  const { steps, tempo, side, declared, dose, cues, view, with: held, bandRuns, still, poses: shared, rpe, gradedBy, ...movement } = spec
   return {
     ...movement,
-    variants: steps.map((step): Variant => {
+    gradedBy: gradedBy ?? GRADED_BY,
+    variants: steps.map((step, index): Variant => {
       const base = GROUNDS[step.on]
+      const words = GROUND_WORDS[step.on]
       const load = 'with' in step ? step.with : held
-      const loadProp = load && LOAD_PROPS[load]
+      const runs = step.bandRuns ?? bandRuns ?? 'feet'
+      const loadProp = load === 'band' ? BAND_PROPS[runs] : load && LOAD_PROPS[load]
+      const looped: DeclaredDemands = load === 'band' && runs === 'thighs' ? { gripDemand: 0, loadLimb: 'leg' } : {}
+      const poses = step.poses ?? shared
+      if (!poses) throw new Error(`${movement.id}, step ${index + 1}: no poses`)
+      const climb = steps.length > 1 ? index / (steps.length - 1) : 0
+      const effort = step.rpe ?? (rpe && halves(rpe[0] + (rpe[1] - rpe[0]) * climb))
       return {
-        id: `${movement.id}/${step.id}`,
-        name: step.name,
-        step: step.step ?? '',
-        poses: step.poses.map((parts) => pose(base.rest, ...parts)),
+        id: `${movement.id}/${step.id ?? step.on}`,
+        name: step.name ?? words.name,
+        step: step.step ?? riseOf(step, steps[index - 1]),
+        poses: poses.map((parts) => pose(base.rest, ...parts)),
         tempo: { ...TEMPO, ...tempo, ...step.tempo },
         side: step.side ?? side ?? 'both',
         kit: [...base.kit, ...(load ? [load] : [])],
         props: [...base.props, ...(loadProp ? [loadProp] : [])],
         room: base.room,
         view: step.view ?? view ?? base.view,
-        declared: { ...declared, ...step.declared },
-        cues: { ...cues, ...step.cues },
-        dose: { ...DOSE, ...dose, ...step.dose },
+        still: step.still ?? still ?? poses.length - 1,
+        declared: {
+          met: MET[movement.purpose][footingOf(step.on)],
+          ...looped,
+          ...declared,
+          ...step.declared,
+          ...(step.met !== undefined && { met: step.met }),
+        },
+        cues: { setup: words.setup, ...cues, ...step.cues, ...(step.do && { do: step.do }) },
+        dose: { ...DOSE, ...dose, ...(effort !== undefined && { rpe: effort }), ...(step.kg !== undefined && { loadKg: step.kg }), ...step.dose },
       }
     }),
   }

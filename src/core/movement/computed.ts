@@ -74,12 +74,14 @@ function tempoScale(variant: Variant, dose: Dose): number {
   return fastest < 1 ? 3 : fastest < 3 ? 2 : 1
 }
 
-function balanceOf(base: BasePosition, baseWidth: number, moving: boolean): number {
+/** @param brief the moments on one foot are the steps of a walk, not a stance: the scale counts steps as 3, a one-leg stance as 5 */
+function balanceOf(base: BasePosition, baseWidth: number, moving: boolean, brief: boolean): number {
   const family = familyOf(base)
   if (base === 'seated-back-supported' || ['supine', 'incline', 'sideLying', 'prone'].includes(family)) return 0
   if (family === 'seated' || family === 'longSitting') return 1
   if (family === 'quadruped') return 1
   if (family === 'kneeling') return 2
+  if (brief) return { 'standing-two-hand': 2, 'standing-one-hand': 3, 'standing-free': 3 }[base as 'standing-free']
   const oneLeg = baseWidth === 5
   const narrow = baseWidth >= 3
   if (base === 'standing-two-hand') return oneLeg || baseWidth === 4 ? 2 : 1
@@ -125,6 +127,9 @@ export function measuredPoses(variant: Variant): Measured[] {
   return list
 }
 
+/** Up to this long on one foot in the middle of moving is a step. */
+const STEP_SECONDS = 2
+
 const LIMB_OF_KIT = { dumbbell: 'arm', band: 'arm', ball: 'arm', cuff: 'leg' } as const
 
 /** Work seconds of one set on one side. */
@@ -145,6 +150,9 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const baseWidth = standing ? Math.max(...all.filter(({ pose }) => pose.stance === 'stand').map(({ demands }) => demands.baseWidth)) : 0
   const oneLeg = all.filter(({ pose, demands }) => pose.stance === 'stand' && demands.feetDown === 1)
   const moving = declared.travel !== undefined && declared.travel !== 'none'
+  const singleLegSec =
+    oneLeg.length === 0 ? 0 : Math.max(1, Math.round(dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2))
+  const stepping = standing && moving && singleLegSec > 0 && singleLegSec <= STEP_SECONDS
   const impact = declared.impactLevel ?? 0
   const loadKg = dose.loadKg
   const loadKit = kit.find((item): item is keyof typeof LIMB_OF_KIT => item in LIMB_OF_KIT)
@@ -160,9 +168,8 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     side: variant.side === 'one-then-other' ? 'alternating' : variant.side,
     transferLevel: transferOf(basePosition),
     baseWidth,
-    singleLegSec:
-      oneLeg.length === 0 ? 0 : Math.max(1, Math.round(dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2)),
-    balanceDemand: balanceOf(basePosition, baseWidth, moving),
+    singleLegSec,
+    balanceDemand: balanceOf(basePosition, baseWidth, moving, stepping),
     headTurn: headTurnOf(variant.poses),
     neckExtensionDeg: most((d) => d.neckExtensionDeg),
     tempo: tempoScale(variant, dose),

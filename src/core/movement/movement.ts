@@ -105,6 +105,8 @@ export interface Variant {
   props: readonly PropKind[]
   room: Room
   view: Yaw
+  /** index of the pose that tells the movement when it stands still */
+  still: number
   declared: DeclaredDemands
   cues: Cues
   dose: Dose

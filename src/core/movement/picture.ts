@@ -1,8 +1,8 @@
 import { type Body, type Drawing, draw, interpolate, type Pose, REFERENCE_BODY, solve, type Yaw } from '../body'
 import type { Movement, Variant } from './movement'
 
-/** The hardest moment of a variant, which is the one to show when it stands still: its last pose, or the first of a rise. */
-export const tellingPose = (variant: Pick<Variant, 'poses'>): Pose => variant.poses[variant.poses.length - 1]!
+/** The pose that tells the movement when it stands still. */
+export const tellingPose = (variant: Pick<Variant, 'poses' | 'still'>): Pose => variant.poses[variant.still]!
 
 /** One still picture of a variant. */
 export const pictureOf = (variant: Variant, body: Body = REFERENCE_BODY, pose = tellingPose(variant), view: Yaw = variant.view): Drawing =>

@@ -1,0 +1,141 @@
+import { describe, expect, test } from 'vitest'
+import { BOTH } from '@/core/body'
+import { type AttributeName, attribute, type CatalogueEntry, demandsOf, encodeValue, measuredPoses } from '@/core/movement'
+import { LIBRARY, MOVEMENTS } from '.'
+
+const all = LIBRARY.entries
+const rows = all.map((entry) => [entry.variant.id, entry] as const)
+const value = (entry: CatalogueEntry, name: AttributeName) => encodeValue(name, entry.planned[name])
+
+describe('coverage', () => {
+  test('at least 110 movements and 400 variants, 2 to 6 on a ladder', () => {
+    expect(MOVEMENTS.length).toBeGreaterThanOrEqual(110)
+    expect(all.length).toBeGreaterThanOrEqual(400)
+    for (const movement of MOVEMENTS) {
+      expect(movement.variants.length, movement.id).toBeGreaterThanOrEqual(2)
+      expect(movement.variants.length, movement.id).toBeLessThanOrEqual(6)
+    }
+  })
+  test('nearly every movement has a way for somebody who cannot stand', () => {
+    const standing = MOVEMENTS.filter((movement) =>
+      all.filter((entry) => entry.movement === movement).every((entry) => entry.planned.basePosition.startsWith('standing')),
+    )
+    // stepping behind, holding a leg behind and a stance have no seated form that is still the movement
+    expect(standing.map(({ id }) => id).sort()).toEqual(['back-leg-hold', 'curtsy', 'one-leg-hinge', 'split-squat', 'surfer-stance'])
+  })
+  test('every purpose, every muscle and every position family is there', () => {
+    const have = (of: (entry: CatalogueEntry) => string) => new Set(all.map(of))
+    expect([...have((entry) => entry.planned.purpose)].sort()).toEqual([
+      'aerobic',
+      'balance',
+      'coordination',
+      'flexibility',
+      'mobility',
+      'pelvic-floor',
+      'power',
+      'relaxation',
+      'strength-arms',
+      'strength-legs',
+      'strength-trunk',
+    ])
+    expect(new Set(MOVEMENTS.flatMap(({ main }) => main)).size).toBeGreaterThanOrEqual(20)
+    expect(have((entry) => entry.planned.basePosition).size).toBeGreaterThanOrEqual(15)
+  })
+})
+
+describe('ladders rise', () => {
+  const pairs = MOVEMENTS.flatMap((movement) => {
+    const steps = all.filter((entry) => entry.movement === movement)
+    return steps.slice(1).map((above, index) => [`${steps[index]!.variant.id} < ${above.variant.id}`, steps[index]!, above] as const)
+  })
+  test.each(pairs)('%s', (_name, below, above) => {
+    const graded = above.movement.gradedBy.map((name) => [name, value(above, name) - value(below, name)] as const)
+    expect(
+      graded.some(([, rise]) => rise > 0),
+      graded.map(([name, rise]) => `${name} ${rise}`).join(', '),
+    ).toBe(true)
+    // effort never falls on the way up
+    expect(above.planned.intendedRpe).toBeGreaterThanOrEqual(below.planned.intendedRpe)
+    expect(above.variant.step, 'says what is harder').not.toBe('')
+  })
+})
+
+/** Flesh gives and mats sink: joints may lie this much deeper than what carries them, m. */
+const SOFT = 0.075
+
+describe('figures are possible', () => {
+  test.each(rows)('%s', (_id, { variant }) => {
+    for (const { figure, pose } of measuredPoses(variant)) {
+      for (const side of BOTH) {
+        const { knee, ankle, heel, toe } = figure.legs[side]
+        const ground = ['stand', 'seat'].includes(pose.stance) ? 0 : variant.room.surface
+        // nothing below what carries it
+        for (const [name, point] of Object.entries({ knee, ankle, heel, toe })) expect(point[2], `${side} ${name}`).toBeGreaterThan(ground - SOFT)
+        const contact = pose[`${side}Foot`]
+        if (contact === 'flat' && pose.stance === 'stand') {
+          expect(Math.abs(heel[2] - ground), `${side} heel on the floor`).toBeLessThan(0.035)
+        }
+        expect(pose[`${side}Leg`].knee).toBeGreaterThanOrEqual(0)
+        expect(pose[`${side}Arm`].elbow).toBeGreaterThanOrEqual(0)
+        expect(pose[`${side}Arm`].elbow).toBeLessThanOrEqual(150)
+        expect(figure.arms[side].hand[2], `${side} hand above the ground`).toBeGreaterThan(ground - SOFT)
+      }
+      expect(figure.head[2]).toBeGreaterThan(0)
+    }
+  })
+})
+
+/** Where a declared demand may be lower than the poses show, with the reason. */
+const LOWER_IS_RIGHT: Partial<Record<AttributeName, RegExp>> = {
+  // a band round the thighs or ankles is not held in the hands
+  gripDemand: /^(hamstring-curl|clam|band-steps)\//,
+  // forearms, not the heel of the hand, rest on the counter or table
+  wristExtLoad: /^(brace-reach\/counter|arch-and-round\/counter2|press-back\/counter2|forward-rest\/counter2)$/,
+}
+
+describe('a typed-in demand never plays down what the poses show', () => {
+  const MEASURED: AttributeName[] = [
+    'balanceDemand',
+    'wristExtLoad',
+    'kneelingLoad',
+    'ankleLoad',
+    'headTurn',
+    'gripDemand',
+    'transferLevel',
+    'fallContactRisk',
+  ]
+  test.each(rows)('%s', (_id, { movement, variant }) => {
+    const declared = variant.declared as Partial<Record<AttributeName, number>>
+    const shown = demandsOf(movement, { ...variant, declared: variant.declared.travel ? { travel: variant.declared.travel } : {} })
+    for (const name of MEASURED) {
+      if (declared[name] === undefined || LOWER_IS_RIGHT[name]?.test(variant.id)) continue
+      expect(declared[name], `${name}: declared ${declared[name]}, shown ${shown[name]}`).toBeGreaterThanOrEqual(Number(shown[name]))
+    }
+    if (variant.declared.impactLevel === 3) expect(demandsOf(movement, variant).fallContactRisk).toBe(3)
+    if (variant.declared.travel && variant.declared.travel !== 'none' && !['on-spot'].includes(variant.declared.travel))
+      expect(variant.poses[0]!.stance).toBe('stand')
+  })
+  test('every value lies on its scale', () => {
+    for (const { variant, planned } of all)
+      for (const [name, given] of Object.entries(planned)) {
+        const definition = attribute(name as AttributeName)
+        if (definition.kind === 'number') {
+          expect(given, `${variant.id} ${name}`).toBeGreaterThanOrEqual(definition.min)
+          expect(given, `${variant.id} ${name}`).toBeLessThanOrEqual(definition.max)
+        } else if (definition.kind === 'enum') expect(definition.values, `${variant.id} ${name}`).toContain(given)
+      }
+  })
+})
+
+describe('cues can be said in one breath', () => {
+  // 150 words a minute for 6 s
+  const BREATH_WORDS = 18
+  test.each(rows)('%s', (_id, { movement, variant }) => {
+    for (const [part, cue] of Object.entries(variant.cues)) {
+      expect(cue.trim(), part).not.toBe('')
+      expect(cue.split(/\s+/).length, `${part}: ${cue}`).toBeLessThanOrEqual(BREATH_WORDS)
+    }
+    expect(movement.everyday).toMatch(/\w/)
+    expect(movement.main.length).toBeGreaterThan(0)
+  })
+})

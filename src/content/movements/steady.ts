@@ -1,0 +1,560 @@
+import { feet, hands, lean, leg, neck, spine, yaw } from '@/core/body'
+import { ladder } from '@/core/movement'
+import { behind, bend, diagonal, front, kick, legBack, lift, reach, split, swing, swingBack, tap, wide } from './shapes'
+
+const BALANCE = {
+  purpose: 'balance',
+  phase: 'main',
+  tempo: { out: 2, stay: 3, back: 2 },
+  dose: { sets: 1, reps: 6, restSeconds: 20 },
+  gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
+  rpe: [1.5, 3],
+} as const
+const STEADY = { breath: 'Keep breathing; talk if you like.', watch: 'Touch the chair before you need it.' }
+
+const tandemWalk = ladder({
+  ...BALANCE,
+  id: 'heel-to-toe-walk',
+  name: 'Heel-to-toe walk',
+  side: 'alternating',
+  main: ['outer-hip', 'calves'],
+  helping: ['feet', 'abdominals'],
+  everyday: 'passing between two tables',
+  declared: { travel: 'forward', impactLevel: 1 },
+  view: 60,
+  cues: { do: 'One foot right in front of the other, slowly.', ...STEADY },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Seated, feet on one line',
+      poses: [[], [leg('right', { flexion: 88, knee: 70, abduction: -3 })]],
+      declared: { travel: 'none', impactLevel: 0 },
+    },
+    {
+      on: 'rail2',
+      name: 'Along the rail, two hands',
+      poses: [[], [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })]],
+      declared: { balanceDemand: 3 },
+    },
+    {
+      on: 'hold1',
+      name: 'One hand held',
+      poses: [[], [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })]],
+    },
+    {
+      on: 'free',
+      name: 'Free, along a line',
+      poses: [
+        [leg('left', { flexion: 14, abduction: -4, knee: 4 }), leg('right', { flexion: -11, abduction: -4 }), wide(40)],
+        [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 }), wide(40)],
+      ],
+      declared: { balanceDemand: 5 },
+    },
+  ],
+})
+
+const marchHold = ladder({
+  ...BALANCE,
+  id: 'march-hold',
+  name: 'March and hold',
+  side: 'alternating',
+  main: ['outer-hip', 'hip-flexors'],
+  helping: ['abdominals', 'calves'],
+  everyday: 'pausing on a stair',
+  view: 55,
+  cues: { do: 'Three marches, hold the fourth knee up.', ...STEADY },
+  steps: [
+    { on: 'seat', poses: [[], [lift('right', 104)]] },
+    { on: 'hold2', poses: [[], [lift('right', 60, 75)]] },
+    { on: 'hold1', poses: [[], [lift('right', 62, 78)]] },
+    { on: 'free', poses: [[swing()], [lift('right', 62, 78), wide(30)]] },
+  ],
+})
+
+const reachBalance = ladder({
+  ...BALANCE,
+  id: 'reach-forward-back',
+  name: 'Reach forward and back',
+  main: ['calves', 'feet'],
+  helping: ['lower-back', 'shins'],
+  everyday: 'reaching over the sink',
+  view: 82,
+  cues: { do: 'Feet still; reach forward to the edge of your balance, and back.', ...STEADY },
+  steps: [
+    { on: 'seat', poses: [[], [lean(20), front(82)]] },
+    { on: 'hold1', poses: [[], [leg('both', { flexion: 16, knee: 2 }), reach('right', 84)]] },
+    { on: 'free', poses: [[front(70)], [leg('both', { flexion: 24, knee: 4 }), front(88)]], declared: { balanceDemand: 3 } },
+    {
+      id: 'together',
+      on: 'free',
+      name: 'Standing free, feet together',
+      step: 'narrower',
+      poses: [
+        [leg('both', { abduction: -2 }), front(70)],
+        [leg('both', { flexion: 22, knee: 4, abduction: -2 }), front(88)],
+      ],
+      declared: { balanceDemand: 4 },
+    },
+  ],
+})
+
+const clock = ladder({
+  ...BALANCE,
+  id: 'clock-reach',
+  name: 'Clock reach with the foot',
+  side: 'one-then-other',
+  main: ['outer-hip', 'glutes'],
+  helping: ['quadriceps', 'feet'],
+  everyday: 'feeling for the next stone on a path',
+  view: 30,
+  cues: { do: 'Stand on one leg; the other toes touch twelve, three and six.', ...STEADY },
+  declared: { cognitiveLoad: 1 },
+  steps: [
+    { on: 'seat', poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]] },
+    { on: 'hold2', poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]], declared: { balanceDemand: 2 } },
+    { on: 'hold1', poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]], declared: { balanceDemand: 3 } },
+    {
+      on: 'free',
+      name: 'Standing free, foot hovers',
+      step: 'without hands, the foot hovers',
+      poses: [
+        [lift('right', 28, 8), wide(30)],
+        [leg('right', { abduction: 22 }), feet('right', 'free'), wide(30)],
+      ],
+    },
+  ],
+})
+
+const headTurnStand = ladder({
+  ...BALANCE,
+  id: 'head-turn-stand',
+  name: 'Standing with head turns',
+  main: ['neck', 'outer-hip'],
+  helping: ['calves', 'feet'],
+  everyday: 'looking both ways at the kerb',
+  view: 25,
+  cues: { do: 'Stand steady; look slowly to one side and the other.', ...STEADY },
+  steps: [
+    { on: 'seat', poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]] },
+    { on: 'hold2', poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]] },
+    {
+      on: 'hold1',
+      name: 'One hand held, feet together',
+      step: 'narrower, one hand less',
+      poses: [
+        [leg('both', { abduction: -2 }), neck({ turn: -28 })],
+        [leg('both', { abduction: -2 }), neck({ turn: 28 })],
+      ],
+    },
+    {
+      on: 'free',
+      name: 'Standing free, feet together',
+      poses: [
+        [leg('both', { abduction: -2 }), neck({ turn: -28 })],
+        [leg('both', { abduction: -2 }), neck({ turn: 28 })],
+      ],
+      declared: { balanceDemand: 4 },
+    },
+  ],
+})
+
+const backLegHold = ladder({
+  ...BALANCE,
+  id: 'back-leg-hold',
+  name: 'Leg held behind',
+  side: 'one-then-other',
+  main: ['glutes', 'outer-hip'],
+  helping: ['hamstrings', 'lower-back'],
+  everyday: 'reaching into the car from outside',
+  view: 85,
+  cues: { do: 'Slide one leg back, toes off the floor, hold.', ...STEADY },
+  steps: [
+    { on: 'hold2', name: 'Toes stay down, two hands held', poses: [[], [tap('right', 'back')]] },
+    { id: 'lift', on: 'hold2', name: 'Toes lift, two hands held', step: 'the foot leaves the floor', poses: [[], [legBack('right', 16)]] },
+    { on: 'hold1', poses: [[], [legBack('right', 16)]] },
+    { on: 'free', poses: [[], [legBack('right', 16), wide(45)]] },
+  ],
+})
+
+const rock = ladder({
+  ...BALANCE,
+  id: 'heel-toe-rock',
+  name: 'Heel and toe rock',
+  main: ['calves', 'shins'],
+  helping: ['feet'],
+  everyday: 'riding standing on a bus',
+  view: 82,
+  cues: { do: 'Roll up to the toes, roll back to the heels.', ...STEADY },
+  declared: { ankleLoad: 2 },
+  steps: [
+    {
+      on: 'seat',
+      poses: [
+        [feet('both', 'ball'), leg('both', { ankle: -24 })],
+        [feet('both', 'heel'), leg('both', { ankle: 12 })],
+      ],
+      declared: { ankleLoad: 1 },
+    },
+    {
+      on: 'hold2',
+      poses: [
+        [feet('both', 'ball'), leg('both', { ankle: -26 })],
+        [feet('both', 'heel'), leg('both', { ankle: 10 })],
+      ],
+    },
+    {
+      on: 'hold1',
+      poses: [
+        [feet('both', 'ball'), leg('both', { ankle: -26 })],
+        [feet('both', 'heel'), leg('both', { ankle: 10 })],
+      ],
+    },
+    {
+      on: 'free',
+      poses: [
+        [feet('both', 'ball'), leg('both', { ankle: -24 }), wide(25)],
+        [feet('both', 'heel'), leg('both', { ankle: 8 }), front(30)],
+      ],
+      declared: { balanceDemand: 4 },
+    },
+  ],
+})
+
+const stepOver = ladder({
+  ...BALANCE,
+  id: 'step-over',
+  name: 'Stepping over',
+  side: 'alternating',
+  main: ['hip-flexors', 'outer-hip'],
+  helping: ['quadriceps', 'calves'],
+  everyday: 'over the hose and the door sill',
+  view: 70,
+  declared: { travel: 'forward', impactLevel: 1 },
+  cues: { do: 'Lift the knee high, over, and set the heel down.', ...STEADY },
+  steps: [
+    { on: 'seat', name: 'Seated, foot over a line', poses: [[], [kick('right', 50, 104)]], declared: { travel: 'none', impactLevel: 0 } },
+    { on: 'rail2', poses: [[], [lift('right', 60, 60)]], declared: { balanceDemand: 3 } },
+    { on: 'hold1', poses: [[], [lift('right', 64, 62)]] },
+    { on: 'free', poses: [[swing()], [lift('right', 66, 64), swingBack()]], declared: { balanceDemand: 5 } },
+  ],
+})
+
+const turn = ladder({
+  ...BALANCE,
+  id: 'turn-around',
+  tempo: { out: 2, stay: 0, back: 2 },
+  name: 'Turning round',
+  side: 'alternating',
+  main: ['outer-hip', 'calves'],
+  helping: ['abdominals', 'neck'],
+  everyday: 'turning in a narrow kitchen',
+  view: 30,
+  declared: { travel: 'turn-in-place', impactLevel: 1, cognitiveLoad: 1 },
+  cues: { do: 'Small steps, eyes first, then head, then feet.', ...STEADY },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Seated, feet walk round a quarter',
+      poses: [[], [yaw(20), leg('both', { abduction: 8 })]],
+      declared: { travel: 'none', impactLevel: 0 },
+    },
+    { on: 'hold1', name: 'Quarter turn, one hand held', poses: [[], [lift('right', 26, 40), neck({ turn: 18 })]], declared: { balanceDemand: 3 } },
+    {
+      on: 'free',
+      name: 'Half turn in four steps',
+      poses: [[], [lift('right', 28, 45), neck({ turn: 20 }), wide(20)]],
+      declared: { balanceDemand: 4 },
+    },
+  ],
+})
+
+const surfer = ladder({
+  ...BALANCE,
+  id: 'surfer-stance',
+  name: 'Split stance hold',
+  side: 'one-then-other',
+  main: ['outer-hip', 'calves'],
+  helping: ['quadriceps', 'feet'],
+  everyday: 'standing in a moving tram',
+  view: 60,
+  dose: { sets: 1, reps: 2, holdSeconds: 15, restSeconds: 10 },
+  cues: { do: 'One heel and one ball of the foot carry you; hold.', ...STEADY },
+  steps: [
+    { on: 'hold2', poses: [[], [split('right', 4)]] },
+    { on: 'hold1', poses: [[], [split('right', 6)]] },
+    { on: 'free', poses: [[], [split('right', 8), wide(60)]], declared: { balanceDemand: 4 } },
+  ],
+})
+
+const toss = ladder({
+  ...BALANCE,
+  id: 'ball-toss',
+  name: 'Ball toss and catch',
+  main: ['shoulders', 'forearms-hands'],
+  helping: ['abdominals', 'chest'],
+  everyday: 'catching the cup before it falls',
+  view: 50,
+  tempo: { out: 1, stay: 0, back: 1 },
+  with: 'ball',
+  declared: { cognitiveLoad: 2, fallContactRisk: 2, externalLoadType: 'ball', gripDemand: 1 },
+  gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
+  cues: { do: 'Toss the light ball a hand high and catch it softly.', ...STEADY },
+  steps: [
+    { on: 'seatBack', poses: [[front(25, 90)], [front(50, 70)]] },
+    { on: 'seat', poses: [[front(25, 90)], [front(60, 60)]] },
+    { on: 'free', poses: [[bend(12), front(25, 90)], [front(70, 50)]], declared: { balanceDemand: 3 } },
+  ],
+})
+
+const eyesClosed = ladder({
+  ...BALANCE,
+  id: 'soft-eyes',
+  name: 'Standing with less sight',
+  main: ['feet', 'calves'],
+  helping: ['outer-hip'],
+  everyday: 'finding the way to the bathroom at night',
+  view: 40,
+  dose: { sets: 1, reps: 2, holdSeconds: 10, restSeconds: 10 },
+  cues: { do: 'Stand steady; let the eyes go soft, then close.', ...STEADY },
+  steps: [
+    { on: 'seat', name: 'Sitting free, eyes closed', poses: [[], [hands('both', 'thigh')]], declared: { eyesClosed: true } },
+    { on: 'hold2', name: 'Two hands held, eyes half closed', poses: [[], [leg('both', { abduction: 3 })]] },
+    {
+      id: 'closed',
+      on: 'hold2',
+      name: 'Two hands held, eyes closed',
+      step: 'eyes closed',
+      poses: [[], [leg('both', { abduction: 3 })]],
+      declared: { eyesClosed: true, balanceDemand: 2 },
+    },
+    {
+      on: 'hold1',
+      name: 'One hand held, eyes closed',
+      poses: [[], [leg('both', { abduction: 3 })]],
+      declared: { eyesClosed: true, balanceDemand: 3 },
+    },
+  ],
+})
+
+const POWER = {
+  purpose: 'power',
+  phase: 'main',
+  tempo: { out: 0.9, stay: 0, back: 2.5 },
+  dose: { sets: 2, reps: 6, restSeconds: 90 },
+  gradedBy: ['intendedRpe', 'impactLevel', 'met', 'balanceDemand'],
+} as const
+
+const quickStand = ladder({
+  ...POWER,
+  id: 'quick-stand',
+  name: 'Quick stand',
+  main: ['quadriceps', 'glutes'],
+  helping: ['calves'],
+  everyday: 'being up before the kettle boils over',
+  rpe: [3, 5],
+  view: 80,
+  still: 0,
+  cues: { do: 'Up with purpose, down slowly.', breath: 'Out as you rise.', watch: 'Stop when it is no longer quick.' },
+  steps: [
+    { on: 'seat', name: 'Seated, quick press into the floor', poses: [[lean(14)], []] },
+    { on: 'hold2', name: 'From a high seat, hands held', poses: [[bend(58, 70)], []] },
+    { id: 'standard', on: 'hold2', name: 'From the chair, hands held', step: 'from standard height', poses: [[bend(88, 98)], []], met: 3.6 },
+    { on: 'free', name: 'From the chair, arms crossed', poses: [[bend(90, 105), hands('both', 'chest')], [hands('both', 'chest')]] },
+  ],
+})
+
+const heelDrop = ladder({
+  ...POWER,
+  id: 'heel-drop',
+  name: 'Heel drops',
+  main: ['calves'],
+  helping: ['feet', 'quadriceps'],
+  everyday: 'giving the hip and the spine a reason to stay strong',
+  rpe: [2, 4],
+  view: 80,
+  tempo: { out: 2, stay: 0, back: 0.9 },
+  dose: { sets: 2, reps: 10, restSeconds: 45 },
+  still: 1,
+  declared: { ankleLoad: 2 },
+  cues: { do: 'Rise on the toes and let the heels drop.', breath: 'Out as they drop.', watch: 'Tall and relaxed; as firm as is comfortable.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Seated heel drops',
+      poses: [[], [feet('both', 'ball'), leg('both', { ankle: -26 })]],
+      declared: { impactLevel: 1, ankleLoad: 1 },
+    },
+    {
+      on: 'hold2',
+      name: 'Soft drops, two hands held',
+      poses: [[], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
+      declared: { impactLevel: 1 },
+    },
+    {
+      id: 'firm',
+      on: 'hold2',
+      name: 'Firm drops, two hands held',
+      step: 'firmer landing',
+      poses: [[], [feet('both', 'ball'), leg('both', { ankle: -28 })]],
+      declared: { impactLevel: 2 },
+      met: 3.4,
+    },
+    {
+      on: 'free',
+      name: 'Firm drops, hands on hips',
+      poses: [[hands('both', 'hip')], [hands('both', 'hip'), feet('both', 'ball'), leg('both', { ankle: -28 })]],
+      declared: { impactLevel: 2, balanceDemand: 3 },
+    },
+  ],
+})
+
+const stamp = ladder({
+  ...POWER,
+  id: 'stamp',
+  name: 'Stamping march',
+  side: 'alternating',
+  main: ['hip-flexors', 'quadriceps'],
+  helping: ['calves', 'glutes'],
+  everyday: 'knocking snow off the boots',
+  rpe: [2, 4.5],
+  view: 60,
+  dose: { sets: 2, reps: 10, restSeconds: 30 },
+  cues: { do: 'Lift and set the foot down with a firm stamp.', breath: 'Out on each stamp.', watch: 'Flat foot, soft knee.' },
+  steps: [
+    { on: 'seat', poses: [[], [lift('right', 100)]], declared: { impactLevel: 1 } },
+    { on: 'hold2', poses: [[], [lift('right', 40, 55)]], declared: { impactLevel: 2 } },
+    { on: 'free', poses: [[swing()], [lift('right', 44, 58), swingBack()]], declared: { impactLevel: 2, balanceDemand: 4, travel: 'on-spot' } },
+  ],
+})
+
+const smallJump = ladder({
+  ...POWER,
+  id: 'small-jump',
+  name: 'Bounce and small jump',
+  main: ['calves', 'quadriceps'],
+  helping: ['glutes', 'feet'],
+  everyday: 'hopping off the last step',
+  rpe: [3, 6],
+  view: 78,
+  dose: { sets: 2, reps: 6, restSeconds: 60 },
+  cues: { do: 'Bounce from the ankles, land through toes to heels.', breath: 'Out as you leave the floor.', watch: 'Quiet landings, knees soft.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Seated bounce, heels off and on',
+      poses: [[], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
+      declared: { impactLevel: 1 },
+    },
+    {
+      on: 'hold2',
+      name: 'Bounce, toes stay down, hands held',
+      poses: [[bend(22, 26)], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
+      declared: { impactLevel: 2, ankleLoad: 2 },
+    },
+    {
+      id: 'jump',
+      on: 'hold2',
+      name: 'Small jump, hands held',
+      step: 'both feet leave the floor',
+      poses: [[bend(30, 36)], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
+      declared: { impactLevel: 3, ankleLoad: 3, fallContactRisk: 3 },
+      met: 5,
+    },
+    {
+      on: 'free',
+      name: 'Small jump',
+      poses: [
+        [bend(36, 44), behind(25, 10)],
+        [feet('both', 'ball'), leg('both', { ankle: -34 }), front(60, 20)],
+      ],
+      declared: { impactLevel: 3, ankleLoad: 3, balanceDemand: 4 },
+      met: 6,
+    },
+  ],
+})
+
+const quickStep = ladder({
+  ...POWER,
+  id: 'quick-step',
+  name: 'Quick rescue step',
+  side: 'alternating',
+  main: ['hip-flexors', 'outer-hip'],
+  helping: ['calves', 'quadriceps'],
+  everyday: 'the step that saves you when you trip',
+  rpe: [2, 4.5],
+  view: 60,
+  declared: { cognitiveLoad: 2 },
+  cues: { do: 'On the word, one quick step: front, side or back.', breath: 'Out on the step.', watch: 'One step, then stand still again.' },
+  steps: [
+    { on: 'seat', poses: [[], [leg('right', { flexion: 86, knee: 45 })]] },
+    { on: 'hold2', poses: [[], [split('right', 18)]], declared: { impactLevel: 2, travel: 'mixed' } },
+    { on: 'free', poses: [[], [split('right', 22), wide(30)]], declared: { impactLevel: 2, travel: 'mixed', balanceDemand: 4 } },
+  ],
+})
+
+const chestPass = ladder({
+  ...POWER,
+  id: 'chest-pass',
+  name: 'Chest pass',
+  main: ['chest', 'triceps'],
+  helping: ['shoulders', 'abdominals'],
+  everyday: 'shoving a heavy gate open',
+  rpe: [2, 4.5],
+  view: 70,
+  with: 'ball',
+  declared: { fallContactRisk: 2, externalLoadType: 'ball', gripDemand: 1 },
+  cues: { do: 'Push the ball away fast, let it come back slowly.', breath: 'Out on the push.', watch: 'Shoulders low, trunk still.' },
+  steps: [
+    { on: 'seatBack', poses: [[front(40, 115)], [front(75, 12)]] },
+    { on: 'seat', poses: [[front(40, 115)], [lean(6), front(78, 10)]] },
+    { on: 'free', poses: [[bend(16), front(40, 115)], [front(80, 10)]], declared: { balanceDemand: 3 } },
+  ],
+})
+
+const growTall = ladder({
+  ...BALANCE,
+  id: 'grow-tall',
+  name: 'Grow tall',
+  purpose: 'mobility',
+  phase: 'any',
+  main: ['upper-back', 'lower-back'],
+  helping: ['neck', 'abdominals'],
+  everyday: 'standing for the photograph',
+  rpe: [1, 2],
+  view: 75,
+  gradedBy: ['intendedRpe', 'met'],
+  tempo: { out: 3, stay: 5, back: 2 },
+  cues: {
+    do: 'Crown to the ceiling, breastbone up, shoulders wide.',
+    breath: 'In to grow, stay tall as you breathe out.',
+    watch: 'The ribs do not flare.',
+  },
+  steps: [
+    { on: 'seatBack', poses: [[spine({ flexion: 10 })], []] },
+    { on: 'seat', name: 'Sitting tall, hands reach up a little', poses: [[spine({ flexion: 12 }), lean(-4)], [diagonal(70, 15)]] },
+    { on: 'wall2', poses: [[spine({ flexion: 8 })], []] },
+    { on: 'free', name: 'Standing, long reach', poses: [[], [diagonal(150, 10)]] },
+  ],
+})
+
+export const STEADY_MOVEMENTS = [
+  tandemWalk,
+  marchHold,
+  reachBalance,
+  clock,
+  headTurnStand,
+  backLegHold,
+  rock,
+  stepOver,
+  turn,
+  surfer,
+  toss,
+  eyesClosed,
+  quickStand,
+  heelDrop,
+  stamp,
+  smallJump,
+  quickStep,
+  chestPass,
+  growTall,
+]
