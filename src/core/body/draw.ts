@@ -255,9 +255,10 @@ function chairShapes(camera: Camera, back: number, front: number, seatZ: number,
   ]
 }
 
+/** Where the support stands: at the hand that holds it. */
 const supportY = (figure: Figure): number => {
-  const arm = BOTH.map((side) => figure.arms[side]).sort((a, b) => b.wrist[1] - a.wrist[1])[0]!
-  return arm.wrist[1]
+  const holding = BOTH.filter((side) => ['chairBack', 'wall', 'rail', 'counter'].includes(figure.pose[`${side}Hand`]))
+  return Math.max(...(holding.length > 0 ? holding : BOTH).map((side) => figure.arms[side].wrist[1]))
 }
 
 const PROPS: Record<PropKind, PropDrawer> = {
@@ -295,7 +296,9 @@ const PROPS: Record<PropKind, PropDrawer> = {
   },
   chairAhead: ({ figure, camera }) => {
     const y = supportY(figure)
-    return [{ depth: camera.depth([0, y + 0.2, 0]) > camera.depth(figure.pelvis) ? 8 : -8, shapes: chairShapes(camera, y, y + 0.42, 0.45, 0.88) }]
+    // seen from the front it stands before the person, from the side between the far and the near arm
+    const depth = camera.depth([0, 1, 0]) > 0.4 ? 8 : camera.depth(figure.pelvis)
+    return [{ depth, shapes: chairShapes(camera, y, y + 0.42, 0.45, 0.88) }]
   },
   wall: ({ figure, camera }) => {
     const y = supportY(figure) + 0.05
