@@ -1,7 +1,7 @@
 import { DEMO_CLASSES, type DemoClass, demoPeople } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import { addDays, clientSchema, type Day, dayNumber, factsOn } from '@/core/client'
-import { place, tracksFor } from '@/core/fit'
+import { placeGroup, tracksFor } from '@/core/fit'
 import { sessionOf } from '@/core/formats'
 import type { LeadEvent } from '@/core/lead'
 import { checkPlan, itemsOf, type Plan, plannedItem, planSchema } from '@/core/plan'
@@ -82,7 +82,12 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
       }))
       const used = itemsOf(plan).flatMap(({ item }) => {
         const planned = plannedItem(item, LIBRARY)
-        const placements = people.map(({ assessment }) => place(assessment, planned, LIBRARY.entries, plan.room))
+        const placements = placeGroup(
+          people.map(({ assessment }) => assessment),
+          planned,
+          LIBRARY.entries,
+          plan.room,
+        )
         const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
         return people.flatMap(({ id, came }, index) =>
           came ? [{ clientId: id, item: item.id, variant: shown[assignment[index] ?? -1] ?? 'rest' }] : [],

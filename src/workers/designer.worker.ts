@@ -13,6 +13,8 @@ function answer(request: Request): unknown {
       return desk.ladder(request.ask)
     case 'choices':
       return desk.choices(request.ask)
+    case 'questions':
+      return desk.questions()
   }
 }
 

@@ -1,7 +1,7 @@
 import type { Drawing } from '@/core/body'
-import type { ClassModel } from '@/core/fit'
+import type { ClassModel, OpenQuestion } from '@/core/fit'
 import type { Reason } from '@/core/formats'
-import type { Dose, Purpose } from '@/core/movement'
+import type { Dose, OwnMovement, Purpose } from '@/core/movement'
 import type { PlanDraft } from '@/core/plan'
 import type { Change, GateHit, PersonFacts, Verdict } from '@/core/safety'
 
@@ -60,12 +60,24 @@ export interface Choice {
   fits: number
 }
 
+/** A movement of the studio's own, as it is stored. */
+export interface StoredOwn {
+  id: string
+  document: OwnMovement
+}
+export interface ClassQuestion extends OpenQuestion {
+  person: string
+  name: string
+  conditionName: string
+}
+
 /** What can be asked; each answer has the kind of its question. */
 export interface Questions {
-  model: { ask: { plan: PlanDraft; people?: WorkerPerson[] }; answer: { model: ClassModel; drawings: Record<string, Drawing> } }
+  model: { ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[] }; answer: { model: ClassModel; drawings: Record<string, Drawing> } }
   explain: { ask: { item: string; person: string }; answer: Explanation }
   ladder: { ask: { item: string }; answer: LadderView }
   choices: { ask: { phase: string }; answer: Choice[] }
+  questions: { ask: null; answer: ClassQuestion[] }
 }
 export type QuestionKind = keyof Questions
 export type Request = { [K in QuestionKind]: { id: number; kind: K; ask: Questions[K]['ask'] } }[QuestionKind]

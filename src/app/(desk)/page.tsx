@@ -1,10 +1,10 @@
 import Link from 'next/link'
-import { LIBRARY } from '@/content/movements'
 import { dayNumber } from '@/core/client'
 import { sessionOf } from '@/core/formats'
 import { checkPlan } from '@/core/plan'
 import { assess } from '@/core/safety'
 import { clock, expand, treadLine } from '@/core/timing'
+import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
 import { rosterFacts } from '@/server/roster'
 import { RULE_BASE } from '@/server/ruleBase'
@@ -17,19 +17,19 @@ export const metadata = { title: 'Today' }
 export default async function DaySheet() {
   const { db, studio } = await here()
   const now = today()
-  const classes = await listClasses(db, studio.id)
+  const [classes, { catalogue }] = await Promise.all([listClasses(db, studio.id), studioLibrary(db, studio.id)])
   const rows = (
     await Promise.all(
       classes.map(async (stored) => {
         const day = nextWeekday(stored.weekday, now)
-        const checked = checkPlan(stored.plan, LIBRARY)
+        const checked = checkPlan(stored.plan, catalogue)
         if ('problems' in checked) throw new Error(`the stored plan "${stored.plan.title}" is not sound: ${JSON.stringify(checked.problems)}`)
         const people = rosterFacts(await rosterOf(db, studio.id, stored.id), day)
         const assessed = people.map(({ name, facts }) => ({ name, assessment: assess(RULE_BASE, facts, sessionOf(checked.plan)) }))
         return {
           ...stored,
           day,
-          line: treadLine(expand(checked.plan, LIBRARY)),
+          line: treadLine(expand(checked.plan, catalogue)),
           people: people.length,
           closed: assessed.filter(({ assessment }) => assessment.closed),
           pending: assessed.filter(({ assessment }) => !assessment.closed && assessment.pending.length > 0),

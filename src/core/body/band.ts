@@ -1,3 +1,6 @@
+import type { Figure } from './joints'
+import { length, sub } from './vector'
+
 /** A band as it was measured: pull at stretched lengths of one metre of it. */
 export interface Band {
   id: string
@@ -65,4 +68,17 @@ export function chooseBand(bands: readonly Band[], wantedN: number, pathM: numbe
     }),
   )
   return choices.sort((a, b) => Math.abs(a.pullN - wantedN) - Math.abs(b.pullN - wantedN))[0]
+}
+
+/** Where a band runs in a figure. */
+export type BandRun = 'feet' | 'hands'
+
+/**
+ * Length of the band's path in a figure, m: from hand to hand, or from one hand under the feet to the other.
+ */
+export function bandPath(figure: Figure, runs: BandRun): number {
+  const { left, right } = figure.arms
+  if (runs === 'hands') return length(sub(left.hand, right.hand))
+  const [a, b] = [figure.legs.left.ball, figure.legs.right.ball]
+  return length(sub(left.hand, a)) + length(sub(a, b)) + length(sub(b, right.hand))
 }

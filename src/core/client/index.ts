@@ -1,4 +1,6 @@
 export * from './calendar'
 export * from './choices'
 export * from './facts'
+export * from './overrule'
 export * from './record'
+export * from './screening'

@@ -2,7 +2,7 @@ import type { Catalogue, Dose } from '../movement'
 import { itemsOf, type Plan, type PlannedItem, type PlanWarning, plannedItem, planWarnings } from '../plan'
 import type { Assessment, Change, GateHit, Verdict } from '../safety'
 import { type Base, baseOf, expand, type Timeline, type TreadLine, treadLine } from '../timing'
-import { type Placement, place } from './options'
+import { type Placement, placeGroup } from './options'
 import { tracksFor } from './tracks'
 
 /** How a cell of the fit grid reads. */
@@ -66,11 +66,19 @@ export interface ClassModel {
   warnings: PlanWarning[]
 }
 
+/** A class roster on a day, ready to be judged. */
 export interface RosterPerson {
   id: string
   name: string
   assessment: Assessment
 }
+
+/** The same people as a list of assessments, which is what placements are remembered by. */
+export interface Roster {
+  people: readonly RosterPerson[]
+  assessments: readonly Assessment[]
+}
+export const rosterOf = (people: readonly RosterPerson[]): Roster => ({ people, assessments: people.map(({ assessment }) => assessment) })
 
 export function markOf(placement: Placement): Mark {
   const { judgement, options } = placement
@@ -87,21 +95,21 @@ export function markOf(placement: Placement): Mark {
   }
 }
 
-const memo = new WeakMap<Assessment, Map<string, Placement>>()
-/** `place`, remembered per assessed person: an edit of one item leaves the others as they were. */
-export function placeOnce(assessment: Assessment, planned: PlannedItem, catalogue: Catalogue, room: Plan['room']): Placement {
-  let known = memo.get(assessment)
+const memo = new WeakMap<readonly Assessment[], Map<string, Placement[]>>()
+/** `placeGroup`, remembered per assessed group: an edit of one item leaves the others as they were. */
+export function placeGroupOnce(assessments: readonly Assessment[], planned: PlannedItem, catalogue: Catalogue, room: Plan['room']): Placement[] {
+  let known = memo.get(assessments)
   if (!known) {
     known = new Map()
-    memo.set(assessment, known)
+    memo.set(assessments, known)
   }
   const key = JSON.stringify([planned.item.variant ?? planned.item.described, planned.dose, room.kit, room.floorWork])
-  let placement = known.get(key)
-  if (!placement) {
-    placement = place(assessment, planned, catalogue.entries, room)
-    known.set(key, placement)
+  let placements = known.get(key)
+  if (!placements) {
+    placements = placeGroup(assessments, planned, catalogue.entries, room)
+    known.set(key, placements)
   }
-  return placement
+  return placements
 }
 
 function cellOf(placement: Placement, use: string | undefined): Cell {
@@ -112,7 +120,8 @@ function cellOf(placement: Placement, use: string | undefined): Cell {
 }
 
 /** Judges every item for everybody, chooses the versions to show, and times the class. */
-export function classModel(plan: Plan, people: readonly RosterPerson[], catalogue: Catalogue): ClassModel {
+export function classModel(plan: Plan, roster: Roster, catalogue: Catalogue): ClassModel {
+  const { people, assessments } = roster
   const timeline = expand(plan, catalogue)
   const tread = treadLine(timeline)
   const spans = new Map<string, { start: number; seconds: number }>()
@@ -124,7 +133,7 @@ export function classModel(plan: Plan, people: readonly RosterPerson[], catalogu
   }
   const items = itemsOf(plan).map(({ item, block }): ModelItem => {
     const planned = plannedItem(item, catalogue)
-    const placements = people.map(({ assessment }) => placeOnce(assessment, planned, catalogue, plan.room))
+    const placements = placeGroupOnce(assessments, planned, catalogue, plan.room)
     const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
     const span = spans.get(item.id)
     return {

@@ -1,4 +1,5 @@
 export * from './classModel'
 export * from './options'
+export * from './questions'
 export * from './rest'
 export * from './tracks'

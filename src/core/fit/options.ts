@@ -72,25 +72,30 @@ function lossOf(planned: PlannedItem, entry: CatalogueEntry, changes: readonly C
 const repLength = ({ variant }: CatalogueEntry) => Math.max(1, variant.tempo.out + variant.tempo.stay + variant.tempo.back + variant.tempo.rest)
 const familyGroup = (entry: CatalogueEntry) => entry.planned.basePosition.split('-')[0]
 
+const asPlannedOption = (planned: PlannedItem, judgement: Judgement): Option => ({
+  ...(planned.entry && { entry: planned.entry }),
+  id: planned.entry?.variant.id ?? planned.movement,
+  changes: judgement.changes,
+  judgement,
+  loss: judgement.changes.length * 0.25,
+})
+
 /**
  * The verdict on an item for one person, with every accepted way to take part, least loss first.
  * Rest with breathing is what is left when the list is empty; the caller says so.
+ *
+ * @param known the verdict on the planned item, where the caller has it already
  */
-export function place(assessment: Assessment, planned: PlannedItem, entries: readonly CatalogueEntry[], room: Availability): Placement {
-  const judgement = judge(assessment, planned.demands, planned.vector, planned.movement)
+export function place(
+  assessment: Assessment,
+  planned: PlannedItem,
+  entries: readonly CatalogueEntry[],
+  room: Availability,
+  known?: Judgement,
+): Placement {
+  const judgement = known ?? judgePlanned(assessment, planned)
   if (assessment.closed || (judgement.verdict === 'leave-out' && judgement.scope === 'movement')) return { judgement, options: [] }
-  const asPlanned: Option[] =
-    judgement.verdict === 'as-planned' || judgement.verdict === 'modify'
-      ? [
-          {
-            ...(planned.entry && { entry: planned.entry }),
-            id: planned.entry?.variant.id ?? planned.movement,
-            changes: judgement.changes,
-            judgement,
-            loss: judgement.changes.length * 0.25,
-          },
-        ]
-      : []
+  const asPlanned = judgement.verdict === 'as-planned' || judgement.verdict === 'modify' ? [asPlannedOption(planned, judgement)] : []
   const candidates = entries.filter((entry) => entry.variant.id !== planned.entry?.variant.id && isAvailable(entry, room))
   const byId = new Map(candidates.map((entry) => [entry.variant.id, entry]))
   const others = alternatives(assessment, planned.demands, judgement, candidates.map(candidateOf), planned.movement).map(
@@ -103,4 +108,27 @@ export function place(assessment: Assessment, planned: PlannedItem, entries: rea
   const options = [...asPlanned, ...others].sort((a, b) => a.loss - b.loss)
   if (judgement.verdict === 'swap' && options.length === 0) return { judgement: { ...judgement, verdict: 'leave-out', scope: 'movement' }, options }
   return { judgement, options }
+}
+
+export const judgePlanned = (assessment: Assessment, planned: PlannedItem): Judgement =>
+  judge(assessment, planned.demands, planned.vector, planned.movement)
+
+/**
+ * `place` for everybody of a class, with only the alternatives that can matter to the choice of versions: whoever does the item just as
+ * planned loses nothing by it, so a version that serves none of the others is never worth showing. Exact, and for most items no
+ * alternative need be sought at all.
+ */
+export function placeGroup(
+  assessments: readonly Assessment[],
+  planned: PlannedItem,
+  entries: readonly CatalogueEntry[],
+  room: Availability,
+): Placement[] {
+  const judgements = assessments.map((assessment) => judgePlanned(assessment, planned))
+  const first = assessments.map((assessment, index) =>
+    judgements[index]!.verdict === 'as-planned' ? undefined : place(assessment, planned, entries, room, judgements[index]),
+  )
+  const useful = new Set(first.flatMap((placement) => placement?.options.map(({ id }) => id) ?? []))
+  const few = entries.filter((entry) => useful.has(entry.variant.id))
+  return assessments.map((assessment, index) => first[index] ?? place(assessment, planned, few, room, judgements[index]))
 }

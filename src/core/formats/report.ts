@@ -1,6 +1,6 @@
 import type { Day } from '../client'
 import { factsOn } from '../client'
-import { place, restOption, tracksFor } from '../fit'
+import { place, placeGroup, restOption, tracksFor } from '../fit'
 import type { Catalogue } from '../movement'
 import { itemsOf, type Plan, type PlannedItem, type PlanWarning, plannedItem, planWarnings } from '../plan'
 import type { Assessment, Change, GateHit, Hit, PersonFacts, RuleBase, SessionFacts, Verdict } from '../safety'
@@ -127,7 +127,12 @@ export function report(catalogue: Catalogue, plan: Plan, people: readonly Assess
     }),
   )
   const tracks = items.map((planned) => {
-    const placements = people.map(({ assessment }) => place(assessment, planned, catalogue.entries, plan.room))
+    const placements = placeGroup(
+      people.map(({ assessment }) => assessment),
+      planned,
+      catalogue.entries,
+      plan.room,
+    )
     const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
     return { item: planned.item.id, shown, who: Object.fromEntries(people.map(({ id }, index) => [id, shown[assignment[index] ?? -1] ?? 'rest'])) }
   })

@@ -1,7 +1,8 @@
 import { type Evidence, type GateOutcome, LIMIT_MERGE, type LimitName, type Limits } from './condition'
 import { type ConditionFields, conditionDefaults, type PersonFields, personDefaults, type SessionFields, sessionDefaults } from './fields'
 import { byImportance, type CompiledRule, type Hit, harmOf } from './hit'
-import { type Context, canonical, compile, type Expression, holds, type Literal, type Residual, specialize, type Test } from './predicate'
+import { type Context, type Expression, holds, type Literal, specialize } from './predicate'
+import { buildProgram, type Program } from './program'
 import type { Condition, Gate, Rule, RuleBase } from './ruleBase'
 
 /** A condition as the record holds it: what is left out is unknown. */
@@ -63,6 +64,8 @@ export interface Assessment {
   heartRate: { condition: string; text: string }[]
   /** sorted, so that what fires comes out with the deciding rule first */
   rules: CompiledRule[]
+  /** their conditions, flattened */
+  program: Program
   individualPlans: readonly IndividualPlan[]
   stopSigns: string[]
 }
@@ -218,18 +221,6 @@ function mergeLimits(sets: { from: string; limits: Limits; fields?: ConditionFie
   return { limits: merged, heartRate }
 }
 
-const testCache = new Map<string, Test>()
-/** Rules that come down to the same residual share one compiled test, across people. */
-function sharedTest(residual: Residual): Test {
-  const key = canonical(residual)
-  let test = testCache.get(key)
-  if (!test) {
-    test = compile(residual)
-    testCache.set(key, test)
-  }
-  return test
-}
-
 function compileRule(entry: EvaluatedCondition, rule: Rule, person: PersonFields, session: SessionFields): CompiledRule | undefined {
   const context = contextOf(person, session, entry.fields)
   const when = specialize(rule.when, context)
@@ -258,7 +249,6 @@ function compileRule(entry: EvaluatedCondition, rule: Rule, person: PersonFields
     condition: slug,
     ...(entry.via && { via: entry.via }),
     residual: when,
-    fires: sharedTest(when),
     ...(rule.must && { must: specialize(rule.must, context), mustOpen: specialize(rule.must, openContext) }),
     mustFor: acceptance(context),
     mustOpenFor: acceptance(openContext),
@@ -312,6 +302,9 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
 
   const unique = gates.filter((gate, index) => gates.findIndex((other) => other.id === gate.id) === index)
   const closing = GATE_ORDER.flatMap((outcome) => unique.filter((gate) => gate.outcome === outcome))
+  const rules = conditions
+    .flatMap((entry) => entry.condition.rules.flatMap((rule) => compileRule(entry, rule, person, session) ?? []))
+    .sort((one, other) => byImportance(one.hit, other.hit))
   return {
     person,
     session,
@@ -321,9 +314,8 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
     pending,
     limits,
     heartRate,
-    rules: conditions
-      .flatMap((entry) => entry.condition.rules.flatMap((rule) => compileRule(entry, rule, person, session) ?? []))
-      .sort((one, other) => byImportance(one.hit, other.hit)),
+    rules,
+    program: buildProgram(rules.map(({ residual }) => residual)),
     individualPlans: facts.individualPlans ?? [],
     stopSigns: [...new Set(conditions.flatMap(({ condition }) => condition.stop ?? []))],
   }

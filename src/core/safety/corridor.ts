@@ -1,14 +1,4 @@
-import {
-  ATTRIBUTE_NAMES,
-  type AttributeName,
-  attribute,
-  decodeValue,
-  encodeValue,
-  FAMILIES,
-  familyOf,
-  type PlannedDemands,
-  SLOT,
-} from '../movement/demands'
+import { type AttributeName, attribute, decodeValue, encodeValue, FAMILIES, familyOf, type PlannedDemands, SLOT } from '../movement/demands'
 import type { Residual } from './predicate'
 
 /** What one attribute may still be: a closed range with exceptions, or a set of enum codes. */
@@ -139,12 +129,12 @@ export function corridor(planned: PlannedDemands, vector: Float64Array, musts: r
   const open = musts.filter((must) => must.kind === 'or')
   const domain = search([...certain, ...open], new Map(), vector, rangeOf)
   if (!domain) return null
-  return ATTRIBUTE_NAMES.flatMap((name) => {
-    const range = domain.get(name)
+  const changes: Change[] = []
+  for (const [name, range] of domain) {
     const now = vector[SLOT[name]]!
-    if (!range || satisfied(range, now)) return []
-    return [{ attribute: name, from: decodeValue(name, now), to: decodeValue(name, nearest(range, now)) }]
-  })
+    if (!satisfied(range, now)) changes.push({ attribute: name, from: decodeValue(name, now), to: decodeValue(name, nearest(range, now)) })
+  }
+  return changes.sort((a, b) => SLOT[a.attribute] - SLOT[b.attribute])
 }
 
 /** The planned demands after the changes. */

@@ -1,6 +1,6 @@
 import type { AttributeName } from '../movement/demands'
 import type { Evidence, RuleOutcome } from './condition'
-import type { Residual, Test } from './predicate'
+import type { Residual } from './predicate'
 import type { Rule } from './ruleBase'
 
 /** A rule for one person on one day: person, condition and session filled in. */
@@ -10,8 +10,7 @@ export interface CompiledRule {
   hit: Hit
   condition: string
   via?: string
-  fires: Test
-  /** what is left of `if` when the person and the session are known; `fires` is its compiled form */
+  /** what is left of `if` when the person and the session are known */
   residual: Residual
   /** `must` with the session as it is */
   must?: Residual

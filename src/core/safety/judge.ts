@@ -4,6 +4,7 @@ import { LIMIT_ATTRIBUTE } from './condition'
 import { type Change, corridor } from './corridor'
 import { byImportance, type Hit, harmOf } from './hit'
 import { holds, type Residual } from './predicate'
+import { holding } from './program'
 import { attributeOfLead } from './ruleBase'
 
 /** For one person and one variant and dose on one date; each value says what the instructor does. */
@@ -122,10 +123,10 @@ function limitHits(assessment: Assessment, vector: Float64Array): Hit[] {
 }
 
 function ruleHits(assessment: Assessment, vector: Float64Array, movement: string | undefined): Hit[] {
-  const { rules, individualPlans } = assessment
+  const { rules, program, individualPlans } = assessment
   const hits: Hit[] = []
-  for (const { fires, hit } of rules) {
-    if (!fires(vector)) continue
+  for (const index of holding(program, vector)) {
+    const { hit } = rules[index]!
     const asks = hit.then === 'avoid' || hit.then === 'modify'
     // principle P8: a clinician's written plan loosens the rules of its own condition for the named movement
     if (asks && individualPlans.some((plan) => plan.condition === hit.condition && plan.movement === movement)) continue
@@ -155,7 +156,8 @@ function leadsOf(hits: readonly Hit[]): string[] {
 }
 
 /** Each rule id once, however many children inherit it. */
-const shownOnce = (hits: readonly Hit[]): Hit[] => {
+const shownOnce = (hits: Hit[]): Hit[] => {
+  if (hits.length < 2) return hits
   const seen = new Set<string>()
   return hits.filter(({ id }) => !seen.has(id) && seen.add(id))
 }

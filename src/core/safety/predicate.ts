@@ -1,4 +1,4 @@
-import { type AttributeName, attribute, decodeValue, encodeValue, FAMILIES, isAttributeName, SLOT } from '../movement/demands'
+import { type AttributeName, attribute, encodeValue, FAMILIES, isAttributeName, SLOT } from '../movement/demands'
 import { contextField, type Namespace } from './fields'
 
 /** `attribute op value` joined by AND, OR, NOT and parentheses (rule base 0.2). */
@@ -314,92 +314,5 @@ export function holds(residual: Residual, vector: Float64Array): boolean {
       return compareNumbers(vector[SLOT[residual.attribute]]!, residual.op, residual.value)
     case 'oneOf':
       return residual.codes.includes(vector[SLOT[residual.attribute]]!) !== residual.negated
-  }
-}
-
-export type Test = (vector: Float64Array) => boolean
-
-function compileOneOf(slot: number, codes: readonly number[], negated: boolean): Test {
-  const mask = codes.reduce((bits, code) => bits | (1 << code), 0)
-  return negated ? (v) => ((mask >> v[slot]!) & 1) === 0 : (v) => ((mask >> v[slot]!) & 1) === 1
-}
-
-function compileTest(slot: number, op: Comparison, value: number): Test {
-  switch (op) {
-    case '==':
-      return (v) => v[slot] === value
-    case '!=':
-      return (v) => v[slot] !== value
-    case '<':
-      return (v) => v[slot]! < value
-    case '<=':
-      return (v) => v[slot]! <= value
-    case '>':
-      return (v) => v[slot]! > value
-    case '>=':
-      return (v) => v[slot]! >= value
-  }
-}
-
-/** The fast form of `holds`, as nested closures: generated code would need `unsafe-eval`, which the browser's policy forbids. */
-export function compile(residual: Residual): Test {
-  switch (residual.kind) {
-    case 'constant':
-      return residual.value ? () => true : () => false
-    case 'test':
-      return compileTest(SLOT[residual.attribute], residual.op, residual.value)
-    case 'oneOf':
-      return compileOneOf(SLOT[residual.attribute], residual.codes, residual.negated)
-    case 'and':
-    case 'or': {
-      const [first, second, ...rest] = residual.parts.map(compile)
-      if (!first || !second) throw new Error(`"${residual.kind}" needs two parts, got ${residual.parts.length}`)
-      const pair: Test = residual.kind === 'and' ? (v) => first(v) && second(v) : (v) => first(v) || second(v)
-      if (rest.length === 0) return pair
-      return residual.kind === 'and' ? (v) => pair(v) && rest.every((test) => test(v)) : (v) => pair(v) || rest.some((test) => test(v))
-    }
-  }
-}
-
-/** A text that is the same for the same residual, so that one compiled test serves every rule and person that shares it. */
-export function canonical(residual: Residual): string {
-  switch (residual.kind) {
-    case 'constant':
-      return String(residual.value)
-    case 'test':
-      return `${residual.attribute}${residual.op}${residual.value}`
-    case 'oneOf':
-      return `${residual.attribute}${residual.negated ? '!' : ''}@${residual.codes.join(',')}`
-    case 'and':
-    case 'or':
-      return `${residual.kind}(${residual.parts.map(canonical).join(';')})`
-  }
-}
-
-const OP_WORDS: Record<Comparison, string> = { '==': 'is', '!=': 'is not', '<': 'under', '<=': 'at most', '>': 'over', '>=': 'at least' }
-
-/** A residual in plain words, for explanations: "rounding of the back at most 20°". */
-export function describe(residual: Residual): string {
-  switch (residual.kind) {
-    case 'constant':
-      return residual.value ? 'always' : 'never'
-    case 'and':
-      return residual.parts.map(describe).join(' and ')
-    case 'or':
-      return `(${residual.parts.map(describe).join(' or ')})`
-    case 'test': {
-      const definition = attribute(residual.attribute)
-      if (definition.kind === 'flag') return `${(residual.value !== 0) === (residual.op === '==') ? '' : 'no '}${definition.label.toLowerCase()}`
-      if (definition.kind === 'number' && definition.steps) {
-        const words = definition.steps[residual.value] ?? String(residual.value)
-        return `${definition.label.toLowerCase()} ${OP_WORDS[residual.op]} "${words}"`
-      }
-      const unit = definition.kind === 'number' && definition.unit === 'deg' ? '°' : definition.kind === 'number' ? ` ${definition.unit}` : ''
-      return `${definition.label.toLowerCase()} ${OP_WORDS[residual.op]} ${residual.value}${unit}`
-    }
-    case 'oneOf': {
-      const words = residual.codes.map((code) => String(decodeValue(residual.attribute, code)).replaceAll('-', ' '))
-      return `${attribute(residual.attribute).label.toLowerCase()} ${residual.negated ? 'not ' : ''}${words.join(' or ')}`
-    }
   }
 }

@@ -1,8 +1,8 @@
 'use server'
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { LIBRARY } from '@/content/movements'
 import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
+import { studioLibrary } from '../library'
 import { addClass, savePlan, setRoster } from '../repositories/classes'
 import { getClients } from '../repositories/clients'
 import { here } from '../studio'
@@ -13,9 +13,10 @@ const saveSchema = z.strictObject({ id: idSchema, revision: revisionSchema, plan
 /** Saves a plan in which everything is known to the library. */
 export async function saveClass(input: unknown): Promise<Outcome<{ revision: number }, PlanDraft>> {
   return answer<typeof saveSchema, { revision: number }, PlanDraft>(saveSchema, input, async ({ id, revision, plan }) => {
-    const checked = checkPlan(plan, LIBRARY)
-    if ('problems' in checked) throw new InvalidError(checked.problems.map((problem) => ({ path: '$.plan', message: problemText(problem) })))
     const { db, studio } = await here()
+    const { catalogue } = await studioLibrary(db, studio.id)
+    const checked = checkPlan(plan, catalogue)
+    if ('problems' in checked) throw new InvalidError(checked.problems.map((problem) => ({ path: '$.plan', message: problemText(problem) })))
     return { revision: await savePlan(db, studio.id, id, revision, plan) }
   })
 }

@@ -1,6 +1,7 @@
-import { bigint, date, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
-import type { CheckIn, ClientRecord } from '@/core/client'
+import { bigint, customType, date, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
+import type { CheckIn, ClientRecord, OverruleRecord, ScreeningAnswers } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
+import type { OwnMovement } from '@/core/movement'
 import type { PlanDraft } from '@/core/plan'
 
 /** Documents are validated by their Zod schema at every write; `revision` grows by one a write and guards against stale ones. */
@@ -53,9 +54,15 @@ const clientId = () =>
     .notNull()
     .references(() => clients.id, { onDelete: 'cascade' })
 
-export const rosterEntries = pgTable('roster_entry', { studioId: studioId(), classId: classId(), clientId: clientId(), ...stamps }, (table) => [
-  primaryKey({ columns: [table.classId, table.clientId] }),
-])
+/** On the roster, waiting for a place, or a guest for now. */
+export const ROSTER_PLACES = ['enrolled', 'waiting', 'guest'] as const
+export type RosterPlace = (typeof ROSTER_PLACES)[number]
+
+export const rosterEntries = pgTable(
+  'roster_entry',
+  { studioId: studioId(), classId: classId(), clientId: clientId(), place: text().$type<RosterPlace>().notNull().default('enrolled'), ...stamps },
+  (table) => [primaryKey({ columns: [table.classId, table.clientId] })],
+)
 
 export const sessions = pgTable(
   'session',
@@ -121,4 +128,57 @@ export const leadEvents = pgTable(
     person: text(),
   },
   (table) => [index('lead_event_session').on(table.sessionId, table.at)],
+)
+
+/** Movements of the instructor's own, made from library variants. */
+export const ownMovements = pgTable(
+  'own_movement',
+  {
+    id: uuid().primaryKey(),
+    studioId: studioId(),
+    document: jsonb().$type<OwnMovement>().notNull(),
+    revision: integer().notNull().default(1),
+    ...stamps,
+  },
+  (table) => [index('own_movement_studio').on(table.studioId)],
+)
+
+/** The instructor's own word against a verdict, with reason, scope and trace. */
+export const overrules = pgTable(
+  'overrule',
+  { id: uuid().primaryKey(), studioId: studioId(), clientId: clientId(), document: jsonb().$type<OverruleRecord>().notNull(), ...stamps },
+  (table) => [index('overrule_client').on(table.clientId)],
+)
+
+/** Answers of a screening; they become conditions only when the instructor confirms. */
+export const screenings = pgTable(
+  'screening',
+  {
+    id: uuid().primaryKey(),
+    studioId: studioId(),
+    clientId: clientId(),
+    day: date({ mode: 'string' }).notNull(),
+    answers: jsonb().$type<ScreeningAnswers>().notNull(),
+    confirmedOn: date({ mode: 'string' }),
+    ...stamps,
+  },
+  (table) => [index('screening_client').on(table.clientId, table.day)],
+)
+
+const bytea = customType<{ data: Uint8Array; driverData: Uint8Array }>({ dataType: () => 'bytea' })
+
+/** Scanned letters of clearance. */
+export const letters = pgTable(
+  'letter',
+  {
+    id: uuid().primaryKey(),
+    studioId: studioId(),
+    clientId: clientId(),
+    condition: text().notNull(),
+    name: text().notNull(),
+    mime: text().notNull(),
+    content: bytea().notNull(),
+    ...stamps,
+  },
+  (table) => [index('letter_client').on(table.clientId)],
 )

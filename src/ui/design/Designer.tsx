@@ -5,7 +5,7 @@ import { useEffect, useRef, useState, useTransition } from 'react'
 import { itemsOf, type PlanDraft } from '@/core/plan'
 import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
-import type { Choice, Explanation, LadderView, Questions, WorkerPerson } from '@/workers/designerContract'
+import type { Choice, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MarkLegend } from '../fit/Mark'
 import { Reasons } from '../fit/Reasons'
 import { warningWords } from '../fit/warningWords'
@@ -50,13 +50,14 @@ interface Props {
   revision: number
   people: WorkerPerson[]
   everybody: { id: string; name: string }[]
+  own: StoredOwn[]
   first: Questions['model']['answer']
 }
 
 /** The class: its stair on top, the fit grid below. Every change is judged at once and saved by itself. */
-export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, first }: Props) {
+export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, first }: Props) {
   const router = useRouter()
-  const ask = useDesk({ plan: startPlan, people })
+  const ask = useDesk({ plan: startPlan, people, own })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs } = usePlan(id, startPlan, revision)
   const [shown, setShown] = useState(first)
   const [open, setOpen] = useState<Open>()

@@ -1,14 +1,37 @@
 'use client'
-import { useEffect, useState } from 'react'
-import { type Body, draw, REFERENCE_BODY, solve } from '@/core/body'
+import { useEffect, useRef, useState } from 'react'
+import { type Body, type Drawing, draw, REFERENCE_BODY, solve } from '@/core/body'
 import type { Variant } from '@/core/movement'
 import { poseAt } from '@/core/movement/picture'
 import { commonBox, FigureDrawing } from './FigureDrawing'
 
 export type FigureVariant = Pick<Variant, 'poses' | 'tempo' | 'room' | 'props' | 'view'>
 
+const FRAMES_PER_SECOND = 30
 const frame = (variant: FigureVariant, body: Body, second: number, view: number) =>
   draw(solve(poseAt(variant, second), body, variant.room), view, variant.props)
+
+/** The drawings of one repetition, each made once when it is first shown. */
+function useFrames(variant: FigureVariant, body: Body, view: number) {
+  const key = JSON.stringify([variant.poses, variant.tempo, variant.props, body, view])
+  const known = useRef<{ key: string; frames: Map<number, Drawing>; box: Drawing['box'] }>({ key: '', frames: new Map(), box: [0, 0, 1, 1] })
+  if (known.current.key !== key) {
+    const box = commonBox(variant.poses.map((pose) => draw(solve(pose, body, variant.room), view, variant.props)))
+    known.current = { key, frames: new Map(), box }
+  }
+  const { out, stay, back, rest } = variant.tempo
+  const count = Math.max(1, Math.round((out + stay + back + rest) * FRAMES_PER_SECOND))
+  const drawingAt = (step: number): Drawing => {
+    const at = step % count
+    let drawing = known.current.frames.get(at)
+    if (!drawing) {
+      drawing = frame(variant, body, at / FRAMES_PER_SECOND, view)
+      known.current.frames.set(at, drawing)
+    }
+    return drawing
+  }
+  return { drawingAt, box: known.current.box }
+}
 
 /** A figure that moves in the tempo of its variant; still where less motion is asked for or `moving` is off. */
 export function MovingFigure({
@@ -28,22 +51,22 @@ export function MovingFigure({
   view?: number
   speed?: number
 }) {
-  const still = variant.tempo.out + variant.tempo.stay / 2
-  const [second, setSecond] = useState(still)
+  const still = Math.round((variant.tempo.out + variant.tempo.stay / 2) * FRAMES_PER_SECOND)
+  const [step, setStep] = useState(still)
+  const { drawingAt, box } = useFrames(variant, body, view)
   useEffect(() => {
     if (!moving || window.matchMedia('(prefers-reduced-motion: reduce)').matches) {
-      setSecond(still)
+      setStep(still)
       return
     }
     let request = 0
     const begun = performance.now()
     const tick = (now: number) => {
-      setSecond(((now - begun) / 1000) * speed)
+      setStep(Math.floor(((now - begun) / 1000) * speed * FRAMES_PER_SECOND))
       request = requestAnimationFrame(tick)
     }
     request = requestAnimationFrame(tick)
     return () => cancelAnimationFrame(request)
   }, [moving, still, speed])
-  const box = commonBox(variant.poses.map((pose) => draw(solve(pose, body, variant.room), view, variant.props)))
-  return <FigureDrawing drawing={frame(variant, body, second, view)} label={label} className={className} box={box} />
+  return <FigureDrawing drawing={drawingAt(step)} label={label} className={className} box={box} />
 }

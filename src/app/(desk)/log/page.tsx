@@ -1,7 +1,7 @@
 import Link from 'next/link'
-import { LIBRARY } from '@/content/movements'
 import { checkPlan } from '@/core/plan'
 import { clock, expand, treadLine } from '@/core/timing'
+import { studioLibrary } from '@/server/library'
 import { listSessions } from '@/server/repositories/sessions'
 import { here } from '@/server/studio'
 import { dayWords } from '@/ui/shell/days'
@@ -11,15 +11,15 @@ export const metadata = { title: 'Log' }
 
 export default async function LogPage() {
   const { db, studio } = await here()
-  const sessions = await listSessions(db, studio.id)
+  const [sessions, { catalogue }] = await Promise.all([listSessions(db, studio.id), studioLibrary(db, studio.id)])
   return (
     <>
       <h1 className="mb-6">Log</h1>
       {sessions.length === 0 && <p>No class has been led yet. Open one under Today and press “Lead this class”.</p>}
       <ul>
         {sessions.map((session) => {
-          const checked = checkPlan(session.plan, LIBRARY)
-          const line = 'plan' in checked ? treadLine(expand(checked.plan, LIBRARY)) : undefined
+          const checked = checkPlan(session.plan, catalogue)
+          const line = 'plan' in checked ? treadLine(expand(checked.plan, catalogue)) : undefined
           return (
             <li key={session.id} className="grid items-center gap-x-8 border-t border-line py-3 md:grid-cols-[12rem_1fr_16rem]">
               <p className="text-soft">{dayWords(session.day)}</p>

@@ -1,34 +1,45 @@
-import Link from 'next/link'
-import { MOVEMENTS } from '@/content/movements'
-import { describePicture, pictureOf } from '@/core/movement'
-import { FigureDrawing } from '@/ui/figure/FigureDrawing'
+import { z } from 'zod'
+import { PURPOSES } from '@/core/movement'
+import { studioLibrary } from '@/server/library'
+import { getClass, listClasses, rosterOf } from '@/server/repositories/classes'
+import { rosterFacts } from '@/server/roster'
+import { RULE_BASE } from '@/server/ruleBase'
+import { here, today } from '@/server/studio'
+import { MovementSearch } from '@/ui/movements/MovementSearch'
+import type { Find } from '@/workers/libraryContract'
+import { LibraryDesk } from '@/workers/libraryDesk'
 
 export const metadata = { title: 'Movements' }
 
-export default function MovementsPage() {
+const FIRST: Find = { words: '', conditions: [], over65: false, forClass: false, most: 24 }
+/** Added by the tool or by the check-in; nobody searches for them. */
+const NOT_SEARCHED = new Set(['everyone', 'older-adult', 'acute-illness-today'])
+
+export default async function MovementsPage({ searchParams }: { searchParams: Promise<{ class?: string }> }) {
+  const { db, studio } = await here()
+  const asked = (await searchParams).class ?? ''
+  const [{ own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
+  const classId = z.uuid().safeParse(asked).success && classes.some(({ id }) => id === asked) ? asked : ''
+  const people = classId ? rosterFacts(await rosterOf(db, studio.id, (await getClass(db, studio.id, classId)).id), today()) : []
+  const desk = new LibraryDesk()
+  desk.open({ people, own })
   return (
     <>
-      <h1 className="mb-6">Movements</h1>
-      <ul className="grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-4">
-        {MOVEMENTS.map((movement) => {
-          const variant = movement.variants[Math.floor(movement.variants.length / 2)]!
-          return (
-            <li key={movement.id}>
-              <Link href={`/movements/${movement.id}`} className="block no-underline">
-                <FigureDrawing
-                  drawing={pictureOf(variant)}
-                  label={describePicture(movement, variant)}
-                  className="h-36 w-full [--fig-gap:var(--paper)]"
-                />
-                <span className="block border-t-4 border-soft pt-1 font-semibold">{movement.name}</span>
-                <span className="block text-soft">
-                  {movement.purpose.replaceAll('-', ' ')}, {movement.variants.length} steps
-                </span>
-              </Link>
-            </li>
-          )
-        })}
-      </ul>
+      <h1 className="mb-5">Movements</h1>
+      <MovementSearch
+        key={classId}
+        first={desk.find(FIRST)}
+        startQuery={FIRST}
+        purposes={[...PURPOSES]}
+        conditions={[...RULE_BASE.conditions.values()]
+          .filter(({ slug }) => !NOT_SEARCHED.has(slug))
+          .map(({ slug, name }) => ({ slug, name }))
+          .sort((a, b) => a.name.localeCompare(b.name))}
+        classes={classes.map(({ id, plan }) => ({ id, title: plan.title }))}
+        classId={classId}
+        people={people}
+        own={own}
+      />
     </>
   )
 }

@@ -1,8 +1,8 @@
 import { notFound } from 'next/navigation'
 import { z } from 'zod'
-import { LIBRARY } from '@/content/movements'
 import { describePicture } from '@/core/movement'
 import { changeWords } from '@/core/safety'
+import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { attendanceOf, getSession } from '@/server/repositories/sessions'
 import { rosterFacts } from '@/server/roster'
@@ -22,10 +22,14 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
     if (error instanceof NotFoundError) notFound()
     throw error
   })
-  const [roster, attendance] = await Promise.all([rosterOf(db, studio.id, session.classId), attendanceOf(db, studio.id, id)])
+  const [{ catalogue, own }, roster, attendance] = await Promise.all([
+    studioLibrary(db, studio.id),
+    rosterOf(db, studio.id, session.classId),
+    attendanceOf(db, studio.id, id),
+  ])
   const checkIns = new Map(attendance.flatMap(({ clientId, checkIn }) => (checkIn ? [[clientId, checkIn] as const] : [])))
   const people = rosterFacts(roster, session.day, checkIns)
-  const { model } = new DesignerDesk().model({ plan: session.plan, people })
+  const { model } = new DesignerDesk().model({ plan: session.plan, people, own })
   const items = model.items.map((item): LeadItem => {
     const takes = (use: string | undefined) =>
       item.cells.flatMap((cell, index) => (cell.use === use ? [{ name: model.people[index]!.name, changes: cell.changes.map(changeWords) }] : []))
@@ -35,7 +39,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
       id: item.id,
       movement: item.movement,
       versions: shown.flatMap((variantId) => {
-        const entry = LIBRARY.byId.get(variantId)
+        const entry = catalogue.byId.get(variantId)
         if (!entry) return []
         const { variant, movement } = entry
         const { poses, tempo, room, props, view } = variant

@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation'
 import { z } from 'zod'
 import { isDay } from '@/core/client'
+import { studioLibrary } from '@/server/library'
 import { getClass, rosterOf } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
 import { callNames, rosterFacts } from '@/server/roster'
@@ -22,7 +23,7 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
   })
   const asked = (await searchParams).day
   const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today())
-  const [roster, everybody] = await Promise.all([rosterOf(db, studio.id, id), listClients(db, studio.id)])
+  const [{ own }, roster, everybody] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, id), listClients(db, studio.id)])
   const people = rosterFacts(roster, day)
   const names = callNames(everybody.map(({ record }) => record))
   return (
@@ -35,7 +36,8 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
       revision={stored.revision}
       people={people}
       everybody={everybody.map(({ id: person }, index) => ({ id: person, name: names[index]! }))}
-      first={new DesignerDesk().model({ plan: stored.plan, people })}
+      own={own}
+      first={new DesignerDesk().model({ plan: stored.plan, people, own })}
     />
   )
 }

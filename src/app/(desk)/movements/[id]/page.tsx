@@ -1,28 +1,38 @@
 import { notFound } from 'next/navigation'
-import { LIBRARY, MOVEMENTS } from '@/content/movements'
-import { describePicture, ladderOf, pictureOf } from '@/core/movement'
-import { LadderSteps } from '@/ui/fit/LadderSteps'
+import { demandsInWords, describePicture, differences, dosesPerGoal, ladderOf, pictureOf } from '@/core/movement'
+import { studioLibrary } from '@/server/library'
+import { here } from '@/server/studio'
+import { LadderView } from '@/ui/movements/LadderView'
+
+export const metadata = { title: 'Movement' }
 
 export default async function MovementPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
-  const movement = MOVEMENTS.find((one) => one.id === id)
+  const { db, studio } = await here()
+  const { catalogue } = await studioLibrary(db, studio.id)
+  const steps = ladderOf(catalogue, id)
+  const movement = steps[0]?.movement
   if (!movement) notFound()
-  const steps = ladderOf(LIBRARY, id).map(({ variant }) => ({
-    id: variant.id,
-    name: variant.name,
-    step: variant.step,
-    drawing: pictureOf(variant),
-    words: describePicture(movement, variant),
-    standing: [],
-    planned: false,
-  }))
+  const named = (muscles: readonly string[]) => muscles.map((muscle) => muscle.replaceAll('-', ' ')).join(', ')
   return (
     <div className="flex flex-col gap-6">
       <div>
+        <p className="text-soft">{movement.purpose.replaceAll('-', ' ')}</p>
         <h1>{movement.name}</h1>
         <p className="text-soft">Good for {movement.everyday}.</p>
       </div>
-      <LadderSteps steps={steps} />
+      <LadderView
+        everyday={movement.everyday}
+        muscles={`${named(movement.main)}${movement.helping.length > 0 ? `; helping: ${named(movement.helping)}` : ''}`}
+        steps={steps.map(({ variant, planned }, index) => ({
+          variant,
+          demands: demandsInWords(planned),
+          changes: index > 0 ? differences(steps[index - 1]!.planned, planned) : [],
+          doses: dosesPerGoal(movement.purpose, variant.dose),
+          drawing: pictureOf(variant),
+          words: describePicture(movement, variant),
+        }))}
+      />
     </div>
   )
 }

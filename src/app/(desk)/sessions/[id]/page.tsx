@@ -1,10 +1,10 @@
 import Link from 'next/link'
 import { notFound } from 'next/navigation'
 import { z } from 'zod'
-import { LIBRARY } from '@/content/movements'
 import { fold } from '@/core/lead'
 import { ladderOf } from '@/core/movement'
 import { clock } from '@/core/timing'
+import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getClients } from '@/server/repositories/clients'
 import { attendanceOf, eventsOf, getSession, logOf } from '@/server/repositories/sessions'
@@ -26,7 +26,8 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
     if (error instanceof NotFoundError) notFound()
     throw error
   })
-  const [rostered, attendance, events, entries] = await Promise.all([
+  const [{ catalogue, own }, rostered, attendance, events, entries] = await Promise.all([
+    studioLibrary(db, studio.id),
     rosterOf(db, studio.id, session.classId),
     attendanceOf(db, studio.id, id),
     eventsOf(db, studio.id, id),
@@ -39,7 +40,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
     attendance.map(({ clientId }) => clientId).filter((clientId) => !rostered.some((client) => client.id === clientId)),
   )
   const roster = [...rostered, ...former]
-  const { model } = new DesignerDesk().model({ plan: session.plan, people: rosterFacts(roster, session.day) })
+  const { model } = new DesignerDesk().model({ plan: session.plan, people: rosterFacts(roster, session.day), own })
   const names = callNames(roster.map(({ record }) => record))
   const rows = roster.map(({ id: clientId }, index): LogRow => {
     const known = attendance.find((row) => row.clientId === clientId)
@@ -64,7 +65,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
       ]),
     )
     const ids = new Set([
-      ...(movementId ? ladderOf(LIBRARY, movementId).map(({ variant }) => variant.id) : []),
+      ...(movementId ? ladderOf(catalogue, movementId).map(({ variant }) => variant.id) : []),
       ...item.shown,
       ...Object.values(used).filter((variant) => variant !== 'rest'),
     ])
@@ -73,7 +74,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
       movement: item.movement,
       used,
       choices: [...ids].map((variant) => {
-        const entry = LIBRARY.byId.get(variant)
+        const entry = catalogue.byId.get(variant)
         return {
           id: variant,
           name: entry ? (entry.movement.id === movementId ? entry.variant.name : `${entry.movement.name}: ${entry.variant.name}`) : variant,

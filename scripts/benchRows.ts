@@ -6,10 +6,10 @@ import { DEMO_CLASSES, demoPeople } from '../src/content/demo'
 import { LIBRARY } from '../src/content/movements'
 import { draw, REFERENCE_BODY, solve } from '../src/core/body'
 import { clientSchema, factsOn } from '../src/core/client'
-import { classModel, place, tracksFor } from '../src/core/fit'
+import { classModel, placeGroup, rosterOf, tracksFor } from '../src/core/fit'
 import { sessionOf } from '../src/core/formats'
 import { checkPlan, itemsOf, type Plan, plannedItem, planSchema } from '../src/core/plan'
-import { type Assessment, assess, buildRuleBase, judge, type Residual } from '../src/core/safety'
+import { type Assessment, assess, buildRuleBase, holding, judge, type Residual } from '../src/core/safety'
 import { expand } from '../src/core/timing'
 
 const TODAY = '2026-11-25'
@@ -89,7 +89,7 @@ const startEngine = performance.now()
 for (const engine of engines) for (const fact of numeric) await engine.run(fact)
 const engineMs = performance.now() - startEngine
 const oursMs = median(() => {
-  for (const assessment of assessments.slice(0, 10)) for (const entry of entries) for (const rule of assessment.rules) rule.fires(entry.vector)
+  for (const assessment of assessments.slice(0, 10)) for (const entry of entries) holding(assessment.program, entry.vector)
 })
 rows.push({
   what: `same rules, 10 people × ${SLICE} variants: json-rules-engine ${engineMs.toFixed(0)} ms, ours ${oursMs.toFixed(2)} ms`,
@@ -122,23 +122,15 @@ row(
 )
 
 const room = { ...sessionOf(long) }
-const roster = forty.slice(0, 25).map((person, index) => ({ id: String(index), name: `P${index}`, assessment: assess(base, person, room) }))
+const roster = rosterOf(forty.slice(0, 25).map((person, index) => ({ id: String(index), name: `P${index}`, assessment: assess(base, person, room) })))
 row(
   'first judgement of 40 items for 25 people, with alternatives and tracks',
-  median(
-    () =>
-      classModel(
-        long,
-        roster.map((person) => ({ ...person, assessment: { ...person.assessment } })),
-        LIBRARY,
-      ),
-    3,
-  ),
+  median(() => classModel(long, rosterOf(roster.people.map((person) => ({ ...person, assessment: { ...person.assessment } }))), LIBRARY), 3),
   '',
 )
 const item = itemsOf(long)[7]!.item
 const planned = plannedItem(item, LIBRARY)
-const placements = roster.map(({ assessment }) => place(assessment, planned, LIBRARY.entries, long.room))
+const placements = placeGroup(roster.assessments, planned, LIBRARY.entries, long.room)
 row(
   'tracks for one item, 25 people, exact',
   median(() => tracksFor(placements, 2, item.variant!)),

@@ -1,0 +1,54 @@
+import { describe, expect, test } from 'vitest'
+import { BANDS } from '@/content/kit/bands'
+import { type Body, REFERENCE_BODY } from '@/core/body'
+import { bandFor, effortOf, search, searchIndex } from '@/core/movement'
+import { LIBRARY } from '.'
+
+const index = searchIndex(LIBRARY)
+const ids = (query: Partial<Parameters<typeof search>[1]>) => search(index, { words: '', ...query }).map(({ movement }) => movement)
+
+describe('search', () => {
+  test('without a wish everything is there', () => expect(ids({})).toHaveLength(LIBRARY.movements.length))
+  test('words are found in name, purpose, use and step', () => {
+    expect(ids({ words: 'push-up' })).toEqual(['push-up'])
+    expect(ids({ words: 'bus' }).length).toBeGreaterThan(0)
+    expect(ids({ words: 'heel calves' }).every((id) => ids({ words: 'calves' }).includes(id))).toBe(true)
+    expect(ids({ words: 'nothing of the kind' })).toEqual([])
+  })
+  test('a place keeps the steps that are done there', () => {
+    const found = search(index, { words: '', place: 'bed' })
+    expect(found.length).toBeGreaterThan(15)
+    for (const { variants } of found) for (const id of variants) expect(LIBRARY.byId.get(id)!.planned.basePosition).toMatch(/^bed-/)
+  })
+  test('kit that is not there leaves its steps out', () => {
+    for (const { variants } of search(index, { words: '', kit: ['support'] }))
+      for (const id of variants) for (const kit of LIBRARY.byId.get(id)!.variant.kit) expect(['chair', 'support']).toContain(kit)
+  })
+  test('only what may be done', () =>
+    expect(search(index, { words: '', only: new Set(['squat/hold2']) })).toEqual([{ movement: 'squat', variants: ['squat/hold2'] }]))
+})
+
+const tall: Body = { ...REFERENCE_BODY, stature: 1.9, mass: 90 }
+const short: Body = { ...REFERENCE_BODY, stature: 1.5, mass: 56 }
+const variant = (id: string) => LIBRARY.byId.get(id)!.variant
+
+describe('loads follow the body', () => {
+  test('more weight and longer arms mean more moment at the shoulder', () => {
+    const raise = variant('lateral-raise/free')
+    const at = (body: Body, kg: number) => effortOf(raise, body, kg).moments.shoulder
+    expect(at(REFERENCE_BODY, 2)).toBeGreaterThan(at(REFERENCE_BODY, 0))
+    expect(at(tall, 2)).toBeGreaterThan(at(short, 2))
+  })
+  test('a hand on the chair widens the base of a one-leg stance', () => {
+    expect(effortOf(variant('steady-stand/one-leg-two-hands'), REFERENCE_BODY, 0).balanceMarginCm!).toBeGreaterThan(
+      effortOf(variant('steady-stand/one-leg-free'), REFERENCE_BODY, 0).balanceMarginCm!,
+    )
+  })
+  test('a band has a longer path on a taller body, so the same pull takes more slack or a lighter band', () => {
+    const row = variant('row/band-light')
+    const [small, large] = [short, tall].map((body) => bandFor(row, body, 2, BANDS)!)
+    expect(large!.pathM).toBeGreaterThan(small!.pathM)
+    for (const advice of [small!, large!]) expect(Math.abs(advice.pullN - advice.wantedN)).toBeLessThan(3)
+  })
+  test('what has no band gets no advice', () => expect(bandFor(variant('squat/free'), tall, 2, BANDS)).toBeUndefined())
+})

@@ -1,0 +1,23 @@
+import { z } from 'zod'
+import type { Day } from './calendar'
+import { daySchema } from './record'
+
+/** The instructor's own word against a verdict: for one variant, with a reason, for one class or until a day, and who gave it when. */
+export const overruleSchema = z.strictObject({
+  variant: z.string().min(1).max(90),
+  reason: z.string().trim().min(5, 'say why, in a few words').max(300),
+  /** only in this class; left out = in every class */
+  classId: z.uuid().optional(),
+  /** last day on which it holds */
+  until: daySchema,
+  by: z.string().min(1).max(120),
+  on: daySchema,
+  /** what was said against, kept as trace */
+  verdict: z.string().max(20),
+  rules: z.array(z.string().max(20)).max(60),
+})
+export type OverruleRecord = z.infer<typeof overruleSchema>
+
+/** Overrules that hold in a class on a day. */
+export const overrulesOn = (records: readonly OverruleRecord[], day: Day, classId?: string): OverruleRecord[] =>
+  records.filter((record) => record.on <= day && day <= record.until && (record.classId === undefined || record.classId === classId))

@@ -1,0 +1,138 @@
+import { z } from 'zod'
+import { FOOT_CONTACTS, HAND_CONTACTS, type Pose, STANCES } from '../body'
+import { buildCatalogue, type Catalogue } from './catalogue'
+import type { Movement, Variant } from './movement'
+
+const degrees = (low: number, high: number) => z.number().min(low).max(high)
+const armSchema = z.strictObject({ raise: degrees(0, 180), plane: degrees(-100, 125), rotation: degrees(-90, 95), elbow: degrees(0, 150) })
+const legSchema = z.strictObject({
+  flexion: degrees(-30, 130),
+  abduction: degrees(-20, 60),
+  rotation: degrees(-45, 90),
+  knee: degrees(0, 140),
+  ankle: degrees(-80, 35),
+})
+export const poseSchema: z.ZodType<Pose> = z.strictObject({
+  stance: z.enum(STANCES),
+  lean: degrees(-130, 100).optional(),
+  yaw: degrees(-180, 180),
+  spine: z.strictObject({ flexion: degrees(-40, 90), sideBend: degrees(-45, 45), twist: degrees(-70, 70) }),
+  neck: z.strictObject({ flexion: degrees(-60, 60), tilt: degrees(-45, 45), turn: degrees(-80, 80) }),
+  leftArm: armSchema,
+  rightArm: armSchema,
+  leftLeg: legSchema,
+  rightLeg: legSchema,
+  leftFoot: z.enum(FOOT_CONTACTS),
+  rightFoot: z.enum(FOOT_CONTACTS),
+  leftHand: z.enum(HAND_CONTACTS),
+  rightHand: z.enum(HAND_CONTACTS),
+  backRests: z.boolean(),
+})
+
+const cue = z.string().trim().min(1, 'a cue is needed').max(160)
+const scale = (most: number) => z.number().int().min(0).max(most)
+
+/** A movement of the instructor's own, made from a variant of the library. Named version 1 of its document. */
+export const ownMovementSchema = z.strictObject({
+  version: z.literal(1),
+  name: z.string().trim().min(1, 'a name is needed').max(80),
+  variantName: z.string().trim().min(1, 'a name is needed').max(80),
+  /** library variant that it was made from: position, kit, purpose and muscles stay */
+  from: z.string().min(1).max(90),
+  poses: z.array(poseSchema).min(1).max(4),
+  tempo: z.strictObject({
+    out: z.number().min(0.3).max(20),
+    stay: z.number().min(0).max(120),
+    back: z.number().min(0.3).max(20),
+    rest: z.number().min(0).max(30),
+  }),
+  cues: z.strictObject({ setup: cue, do: cue, breath: cue, watch: cue }),
+  dose: z.strictObject({
+    sets: z.number().int().min(1).max(10),
+    reps: z.number().int().min(1).max(100).optional(),
+    workSeconds: z.number().int().min(5).max(1800).optional(),
+    holdSeconds: z.number().min(0).max(300),
+    restSeconds: z.number().min(0).max(600),
+    loadKg: z.number().min(0).max(60),
+    rpe: z.number().min(0).max(10),
+  }),
+  /** what no pose shows */
+  declared: z.strictObject({
+    impactLevel: scale(3),
+    balanceDemand: scale(5),
+    abdominalPressure: scale(3),
+    breathHoldRisk: scale(3),
+    cognitiveLoad: scale(3),
+    met: z.number().min(1).max(12),
+    endRangeStretch: z.boolean(),
+    eyesClosed: z.boolean(),
+    spinalLoaded: z.boolean(),
+  }),
+})
+export type OwnMovement = z.output<typeof ownMovementSchema>
+
+export const OWN_PREFIX = 'own-'
+
+/** What the instructor sees in the form first: the library variant as it is. */
+export function ownFrom(entry: { movement: Movement; variant: Variant; planned: Catalogue['entries'][number]['planned'] }): OwnMovement {
+  const { movement, variant, planned } = entry
+  return {
+    version: 1,
+    name: `My ${movement.name.toLowerCase()}`,
+    variantName: variant.name,
+    from: variant.id,
+    poses: [...variant.poses],
+    tempo: variant.tempo,
+    cues: variant.cues,
+    dose: Object.fromEntries(Object.entries(variant.dose).filter(([, value]) => value !== undefined)) as OwnMovement['dose'],
+    declared: {
+      impactLevel: planned.impactLevel,
+      balanceDemand: planned.balanceDemand,
+      abdominalPressure: planned.abdominalPressure,
+      breathHoldRisk: planned.breathHoldRisk,
+      cognitiveLoad: planned.cognitiveLoad,
+      met: planned.met,
+      endRangeStretch: planned.endRangeStretch,
+      eyesClosed: planned.eyesClosed,
+      spinalLoaded: planned.spinalLoaded,
+    },
+  }
+}
+
+/**
+ * The own movement as a movement of the catalogue. What its poses show is measured as for any other; a declared value below what they
+ * show is raised to it, so that nobody can type a movement safe.
+ *
+ * @throws when the library no longer has the variant it was made from
+ */
+export function movementOf(id: string, own: OwnMovement, library: Catalogue): Movement {
+  const source = library.byId.get(own.from)
+  if (!source) throw new Error(`the library has no variant "${own.from}"`)
+  const movementId = `${OWN_PREFIX}${id}`
+  const variant: Variant = {
+    ...source.variant,
+    id: `${movementId}/own`,
+    name: own.variantName,
+    step: '',
+    poses: own.poses,
+    still: Math.min(source.variant.still, own.poses.length - 1),
+    tempo: own.tempo,
+    cues: own.cues,
+    dose: own.dose,
+    declared: source.variant.declared,
+  }
+  const movement: Movement = { ...source.movement, id: movementId, name: own.name, variants: [variant] }
+  const [shown] = buildCatalogue([movement]).entries
+  const raised = { ...own.declared }
+  for (const name of ['balanceDemand'] as const) raised[name] = Math.max(own.declared[name], shown!.planned[name])
+  return { ...movement, variants: [{ ...variant, declared: { ...source.variant.declared, ...raised } }] }
+}
+
+/** The library with the instructor's own movements behind it. Those whose source is gone are left out. */
+export function withOwn(library: Catalogue, own: readonly { id: string; document: OwnMovement }[]): Catalogue {
+  const movements = own.flatMap(({ id, document }) => (library.byId.has(document.from) ? [movementOf(id, document, library)] : []))
+  if (movements.length === 0) return library
+  const added = buildCatalogue(movements)
+  const entries = [...library.entries, ...added.entries]
+  return { movements: [...library.movements, ...movements], entries, byId: new Map(entries.map((entry) => [entry.variant.id, entry])) }
+}

@@ -1,0 +1,40 @@
+import { and, asc, eq } from 'drizzle-orm'
+import type { OwnMovement } from '@/core/movement'
+import type { Database } from '../db/connection'
+import { ownMovements } from '../db/schema'
+import { NotFoundError, StaleError } from '../stale'
+
+export interface StoredOwnMovement {
+  id: string
+  document: OwnMovement
+  revision: number
+}
+const columns = { id: ownMovements.id, document: ownMovements.document, revision: ownMovements.revision }
+
+export const listOwn = (db: Database, studioId: string): Promise<StoredOwnMovement[]> =>
+  db.select(columns).from(ownMovements).where(eq(ownMovements.studioId, studioId)).orderBy(asc(ownMovements.createdAt), asc(ownMovements.id))
+
+export async function getOwn(db: Database, studioId: string, id: string): Promise<StoredOwnMovement> {
+  const [row] = await db
+    .select(columns)
+    .from(ownMovements)
+    .where(and(eq(ownMovements.studioId, studioId), eq(ownMovements.id, id)))
+  if (!row) throw new NotFoundError('movement', id)
+  return row
+}
+
+export async function addOwn(db: Database, studioId: string, id: string, document: OwnMovement): Promise<void> {
+  await db.insert(ownMovements).values({ id, studioId, document })
+}
+
+/** @throws StaleError with the newer document when `revision` is not the present one */
+export async function saveOwn(db: Database, studioId: string, id: string, revision: number, document: OwnMovement): Promise<number> {
+  const [row] = await db
+    .update(ownMovements)
+    .set({ document, revision: revision + 1, updatedAt: new Date() })
+    .where(and(eq(ownMovements.studioId, studioId), eq(ownMovements.id, id), eq(ownMovements.revision, revision)))
+    .returning({ revision: ownMovements.revision })
+  if (row) return row.revision
+  const newer = await getOwn(db, studioId, id)
+  throw new StaleError(newer.document, newer.revision)
+}

@@ -1,0 +1,29 @@
+import type { Drawing } from '@/core/body'
+import type { Kit, MovementQuery } from '@/core/movement'
+import type { StoredOwn, WorkerPerson } from './designerContract'
+
+export interface Find extends Omit<MovementQuery, 'only' | 'kit'> {
+  kit?: Kit[]
+  /** conditions that the movement must be safe for, as planned or adjusted, at their strictest stage with clearance */
+  conditions: string[]
+  over65: boolean
+  /** only what somebody of the class can do as planned or adjusted */
+  forClass: boolean
+  most: number
+}
+export interface Found {
+  movement: string
+  name: string
+  purpose: string
+  variants: number
+  of: number
+  drawing: Drawing
+  words: string
+  /** how many of the class have a step of it */
+  fits?: number
+}
+export interface LibraryQuestions {
+  open: { ask: { people: WorkerPerson[]; own: StoredOwn[] }; answer: null }
+  find: { ask: Find; answer: { total: number; found: Found[] } }
+}
+export type LibraryRequest = { [K in keyof LibraryQuestions]: { id: number; kind: K; ask: LibraryQuestions[K]['ask'] } }[keyof LibraryQuestions]

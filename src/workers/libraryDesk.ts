@@ -1,0 +1,99 @@
+import { CONDITIONS } from '@/content/conditions'
+import { LIBRARY } from '@/content/movements'
+import type { Drawing } from '@/core/body'
+import { type Catalogue, describePicture, type IndexRow, pictureOf, search, searchIndex, withOwn } from '@/core/movement'
+import { type Assessment, assess, buildRuleBase, judge } from '@/core/safety'
+import type { Find, Found, LibraryQuestions } from './libraryContract'
+
+const RULE_BASE = buildRuleBase(CONDITIONS)
+const SESSION = { supportInReach: true }
+const AGE_UNDER_65 = 50
+const AGE_OVER_65 = 72
+
+/** Finds movements by words, muscles, place and kit, and by who may do them. */
+export class LibraryDesk {
+  private catalogue: Catalogue = LIBRARY
+  private index: IndexRow[] | undefined
+  private assessments: Assessment[] = []
+  private drawings = new Map<string, Drawing>()
+  private fitting: Map<string, number> | undefined
+
+  open({ people, own }: LibraryQuestions['open']['ask']): null {
+    this.catalogue = withOwn(LIBRARY, own)
+    this.index = undefined
+    this.fitting = undefined
+    this.assessments = people.map(({ facts }) => assess(RULE_BASE, facts, SESSION))
+    return null
+  }
+
+  find(ask: Find): { total: number; found: Found[] } {
+    this.index ??= searchIndex(this.catalogue)
+    const { conditions, over65, forClass, most, ...query } = ask
+    const safe = conditions.length > 0 || over65 ? this.allowedBy([this.imagined(conditions, over65)], 1) : undefined
+    const forSome = forClass ? this.allowedBy(this.assessments, 1) : undefined
+    const only = safe && forSome ? new Set([...safe].filter((id) => forSome.has(id))) : (safe ?? forSome)
+    const all = search(this.index, { ...query, ...(only && { only }) })
+    return {
+      total: all.length,
+      found: all.slice(0, most).map(({ movement, variants }): Found => {
+        const entry = this.catalogue.byId.get(variants[variants.length >> 1]!)!
+        return {
+          movement,
+          name: entry.movement.name,
+          purpose: entry.movement.purpose,
+          variants: variants.length,
+          of: entry.movement.variants.length,
+          drawing: this.drawing(entry.variant.id),
+          words: describePicture(entry.movement, entry.variant),
+          ...(this.assessments.length > 0 && { fits: this.fits(movement) }),
+        }
+      }),
+    }
+  }
+
+  /** Somebody with these conditions at their strictest, cleared to take part. */
+  private imagined(conditions: readonly string[], over65: boolean): Assessment {
+    const records = conditions.map((slug) => ({ slug, cleared: true }))
+    const pregnant = conditions.some((slug) => slug === 'pregnancy' || slug.startsWith('pregnancy-'))
+    return assess(
+      RULE_BASE,
+      { age: over65 ? AGE_OVER_65 : pregnant ? 32 : AGE_UNDER_65, ...(pregnant && { gestationalWeek: 28 }), conditions: records },
+      SESSION,
+    )
+  }
+
+  private allowedBy(assessments: readonly Assessment[], least: number): Set<string> {
+    const allowed = (assessment: Assessment, entry: Catalogue['entries'][number]) => {
+      const { verdict } = judge(assessment, entry.planned, entry.vector, entry.movement.id)
+      return verdict === 'as-planned' || verdict === 'modify'
+    }
+    return new Set(
+      this.catalogue.entries
+        .filter((entry) => assessments.filter((assessment) => allowed(assessment, entry)).length >= least)
+        .map(({ variant }) => variant.id),
+    )
+  }
+
+  /** How many of the class have a step of a movement; worked out once for all. */
+  private fits(movement: string): number {
+    this.fitting ??= new Map(
+      this.catalogue.movements.map(({ id }) => {
+        const steps = this.catalogue.entries.filter((entry) => entry.movement.id === id)
+        const fit = this.assessments.filter((assessment) =>
+          steps.some((entry) => ['as-planned', 'modify'].includes(judge(assessment, entry.planned, entry.vector, id).verdict)),
+        )
+        return [id, fit.length]
+      }),
+    )
+    return this.fitting.get(movement) ?? 0
+  }
+
+  private drawing(id: string): Drawing {
+    let drawing = this.drawings.get(id)
+    if (!drawing) {
+      drawing = pictureOf(this.catalogue.byId.get(id)!.variant)
+      this.drawings.set(id, drawing)
+    }
+    return drawing
+  }
+}
