@@ -496,6 +496,19 @@ const highLowPunch = ladder({
       declared: { balanceDemand: 3 },
       met: 4.3,
     },
+    {
+      id: 'weights',
+      on: 'free',
+      name: 'Standing, half a kilo, quick',
+      step: 'with weight, quicker',
+      with: 'dumbbell',
+      kg: 0.5,
+      tempo: { out: 0.8, back: 0.8 },
+      poses: [[front(150, 12)], [bend(40, 50), front(50, 15)]],
+      declared: { balanceDemand: 3 },
+      met: 4.8,
+      rpe: 5.5,
+    },
   ],
 })
 
@@ -939,7 +952,7 @@ const boathouseEight = ladder({
   helping: ['quadriceps', 'shoulders'],
   everyday: 'remembering the next step while the feet are busy',
   rpe: [2, 4],
-  declared: { cognitiveLoad: 3 },
+  declared: { cognitiveLoad: 3, cueChannel: 'visual' },
   cues: {
     do: 'Four marches, two side taps, one heel each side; begin again.',
     breath: 'Count aloud: that keeps the breath going.',
@@ -979,7 +992,53 @@ const shakeOut = ladder({
   ],
 })
 
+const toeReach = ladder({
+  ...RHYTHM,
+  id: 'toe-reach',
+  name: 'Opposite hand to toe',
+  purpose: 'mobility',
+  main: ['hamstrings', 'lower-back'],
+  helping: ['glutes', 'obliques'],
+  everyday: 'picking the post off the mat',
+  rpe: [1.5, 5],
+  tempo: { out: 2, back: 2 },
+  view: 60,
+  gradedBy: ['intendedRpe', 'met', 'spinalFlexionDeg'],
+  cues: {
+    do: 'One hand reaches to the other foot, come up, change.',
+    breath: 'Out as you reach.',
+    watch: 'Bend at the hips; come up before you change.',
+  },
+  steps: [
+    { on: 'seatBack', name: 'Sitting back, hand to knee', poses: [[], [reach('left', 42, 105, 25), lift('right', 96)]] },
+    { on: 'seat', name: 'Sitting tall, hand to shin', poses: [[], [lean(24), reach('left', 70, 100, 10), kick('right', 40, 100)]] },
+    {
+      on: 'hold1',
+      name: 'Standing, one hand held, hand to shin',
+      poses: [[], [leg('both', { flexion: 58, knee: 16, abduction: 10 }), reach('right', 75, 105, 5)]],
+    },
+    {
+      on: 'free',
+      name: 'Standing free, hand to the floor, brisk',
+      step: 'without hands, to the floor, brisk',
+      tempo: { out: 0.8, back: 0.8 },
+      poses: [
+        [leg('both', { abduction: 14 }), wide(60, 10)],
+        [
+          leg('both', { flexion: 92, knee: 14, abduction: 14 }),
+          spine({ flexion: 48, twist: 14 }),
+          reach('left', 88, 105, 4),
+          reach('right', 60, -20, 6),
+        ],
+      ],
+      declared: { balanceDemand: 4, spinalLoaded: true, travel: 'on-spot' },
+      met: 4,
+    },
+  ],
+})
+
 export const CARDIO = [
+  toeReach,
   stepTouch,
   wideNarrow,
   tapPattern,

@@ -267,6 +267,18 @@ const rollDown = ladder({
       ],
       declared: { spinalLoaded: true, wristExtLoad: 1 },
     },
+    {
+      id: 'weight',
+      on: 'free',
+      name: 'Standing, light weight in the hands',
+      step: 'deeper, with weight',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[front(8, 4)], [leg('both', { flexion: 40, knee: 12 }), spine({ flexion: 72 }), neck({ flexion: 20 }), front(95, 4)]],
+      declared: { spinalLoaded: true },
+      met: 2.6,
+      rpe: 3,
+    },
   ],
 })
 
@@ -524,6 +536,20 @@ const sideStretch = ladder({
     { on: 'seatBack', poses: [[], [spine({ sideBend: 10 }), hands('right', 'seat')]] },
     { on: 'seat', name: 'Sitting tall, arm over', poses: [[], [spine({ sideBend: 18 }), hands('right', 'seat'), reach('left', 145, 10, 20)]] },
     { on: 'hold1', name: 'Standing, one hand held, arm over', poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]] },
+    {
+      id: 'pulse',
+      on: 'free',
+      name: 'Standing, arm over, small pulses',
+      step: 'without hands, with pulses',
+      tempo: { out: 0.8, stay: 0, back: 0.8 },
+      dose: { reps: 8, holdSeconds: 0 },
+      poses: [
+        [spine({ sideBend: 14 }), reach('left', 150, 10, 15)],
+        [spine({ sideBend: 20 }), reach('left', 155, 10, 12)],
+      ],
+      met: 2.3,
+      rpe: 2.5,
+    },
   ],
 })
 
@@ -722,6 +748,15 @@ const forwardHang = ladder({
       poses: [[], [lean(32), leg('both', { flexion: 32, knee: 12 }), spine({ flexion: 10 })]],
       declared: { wristExtLoad: 0 },
     },
+    {
+      id: 'hang',
+      on: 'counter2',
+      name: 'Standing, forearms on the counter, back rounds',
+      step: 'the back rounds and hangs',
+      poses: [[], [lean(34), leg('both', { flexion: 34, knee: 16 }), spine({ flexion: 40 })]],
+      declared: { wristExtLoad: 1 },
+      met: 2.1,
+    },
   ],
 })
 
@@ -831,6 +866,7 @@ const bodyScan = ladder({
   everyday: 'a pause that is worth having',
   view: 75,
   dose: { sets: 1, reps: undefined, workSeconds: 90, restSeconds: 5 },
+  declared: { cueChannel: 'auditory' },
   cues: { do: 'Be heavy; notice feet, seat, back, hands and face.', breath: 'Let it come and go.', watch: 'Get up slowly afterwards.' },
   steps: [
     { on: 'seatBack', poses: [[], [lean(-7)]] },

@@ -81,6 +81,17 @@ const wideSquat = ladder({
       declared: { balanceDemand: 3 },
       met: 3.5,
     },
+    {
+      id: 'deep',
+      on: 'free',
+      name: 'Standing free, deep, one weight',
+      step: 'below the height of a chair',
+      with: 'dumbbell',
+      kg: 4,
+      poses: [[leg('both', { abduction: 20, rotation: 26 })], [bend(98, 96, 34, 30), arm('both', { raise: 22, plane: 110, elbow: 5 })]],
+      declared: { balanceDemand: 3 },
+      met: 4,
+    },
   ],
 })
 
@@ -129,6 +140,18 @@ const squatKneeRaise = ladder({
         [bend(44, 54), front(60, 30)],
         [lift('right', 72, 82), hands('both', 'hip')],
       ],
+    },
+    {
+      id: 'deep',
+      on: 'free',
+      name: 'Half squat and high knee, standing free',
+      step: 'deeper and higher',
+      poses: [
+        [bend(72, 86), front(70, 15)],
+        [lift('right', 80, 85), hands('both', 'hip')],
+      ],
+      met: 3.6,
+      rpe: 6,
     },
   ],
 })
@@ -510,7 +533,17 @@ const backLegLift = ladder({
     { on: 'bedProne', poses: [[], [leg('right', { flexion: -10, knee: 4 })]], met: 2.1 },
     { on: 'hold2', poses: [[], [legBack('right', 18)]] },
     { on: 'hold1', poses: [[], [legBack('right', 18)]], met: 2.6 },
-    { on: 'allFours', poses: [[], [leg('right', { flexion: 6, knee: 8 })]], declared: { abdominalPressure: 2, balanceDemand: 2 }, met: 2.8, rpe: 5 },
+    { on: 'allFours', poses: [[], [leg('right', { flexion: -6, knee: 8 })]], declared: { abdominalPressure: 2, balanceDemand: 2 }, met: 2.8, rpe: 5 },
+    {
+      id: 'turned',
+      on: 'hold1',
+      name: 'Standing, one hand held, leg turned out and high',
+      step: 'higher and turned out',
+      poses: [[], [leg('right', { flexion: -26, knee: 4, rotation: 36 }), feet('right', 'free')]],
+      met: 2.9,
+      rpe: 5.5,
+      declared: { balanceDemand: 4 },
+    },
   ],
 })
 
@@ -790,6 +823,21 @@ const bandSteps = ladder({
       ],
       declared: { balanceDemand: 3 },
     },
+    {
+      id: 'crab',
+      on: 'free',
+      name: 'Wide crab steps',
+      step: 'wide and low all the way',
+      with: 'band',
+      kg: 4,
+      poses: [
+        [bend(34, 38, 20), hands('both', 'hip')],
+        [bend(34, 38, 27), hands('both', 'hip')],
+      ],
+      declared: { balanceDemand: 3 },
+      met: 3.6,
+      rpe: 6,
+    },
   ],
 })
 
@@ -841,6 +889,19 @@ const floorPractice = ladder({
       ],
       declared: { transferLevel: 3, balanceDemand: 3, breathHoldRisk: 2 },
       met: 3.5,
+    },
+    {
+      id: 'free',
+      on: 'kneel',
+      name: 'Down and up without the chair, twice',
+      step: 'without furniture',
+      poses: [
+        [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat')],
+        [leg('right', { flexion: 92, knee: 96 }), feet('right', 'flat'), lean(12), hands('both', 'knee')],
+      ],
+      declared: { transferLevel: 4, balanceDemand: 4, breathHoldRisk: 2 },
+      met: 4,
+      rpe: 6,
     },
   ],
 })
@@ -905,7 +966,33 @@ const legCircle = ladder({
   ],
 })
 
+const hipTurn = ladder({
+  ...SIDES,
+  id: 'hip-turn',
+  name: 'Hip turns',
+  purpose: 'mobility',
+  phase: 'any',
+  main: ['outer-hip', 'inner-thigh'],
+  helping: ['hip-flexors'],
+  everyday: 'swinging the feet into the car',
+  rpe: [1, 2.5],
+  view: 15,
+  dose: { sets: 1, reps: 8, restSeconds: 15 },
+  cues: { do: 'The knee stays; the foot swings out and in.', breath: 'Breathe freely.', watch: 'No pain in groin or knee.' },
+  steps: [
+    { on: 'seatBack', name: 'Sitting back, small', poses: [[], [leg('right', { rotation: -12 })]] },
+    {
+      on: 'seat',
+      name: 'Sitting tall, foot off the floor',
+      step: 'further, the foot is free',
+      poses: [[lift('right', 96, 88)], [leg('right', { flexion: 104, knee: 88, rotation: -26 }), feet('right', 'free')]],
+    },
+    { on: 'hold2', name: 'Standing, toes in and out', poses: [[leg('right', { rotation: 20 })], [leg('right', { rotation: -20 })]] },
+  ],
+})
+
 export const LOWER = [
+  hipTurn,
   squat,
   wideSquat,
   squatSideLift,

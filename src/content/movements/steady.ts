@@ -333,6 +333,12 @@ const eyesClosed = ladder({
       poses: [[], [leg('both', { abduction: 3 })]],
       declared: { eyesClosed: true, balanceDemand: 3 },
     },
+    {
+      on: 'free',
+      name: 'Standing free, feet together, eyes closed',
+      poses: [[leg('both', { abduction: -2 })], [leg('both', { abduction: -2 })]],
+      declared: { eyesClosed: true, balanceDemand: 5 },
+    },
   ],
 })
 

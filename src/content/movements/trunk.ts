@@ -235,6 +235,30 @@ const weightTurn = ladder({
       met: 2.2,
     },
     { on: 'free', name: 'Standing, 2 kg held close', with: 'dumbbell', kg: 2, poses: [[front(20, 100)], [front(20, 100), spine({ twist: 28 })]] },
+    {
+      id: 'wide',
+      on: 'free',
+      name: 'Standing, 2 kg, wide and quick',
+      step: 'wider and quicker',
+      with: 'dumbbell',
+      kg: 2,
+      tempo: { out: 0.8, stay: 0, back: 0.8 },
+      poses: [[front(35, 70)], [front(35, 70), spine({ twist: 38 })]],
+      met: 3.2,
+      rpe: 5,
+    },
+    {
+      id: 'end',
+      on: 'free',
+      name: 'Standing, 2 kg, to the end of the turn',
+      step: 'to the end',
+      with: 'dumbbell',
+      kg: 2,
+      poses: [[front(40, 60)], [front(40, 60), spine({ twist: 46 })]],
+      declared: { twistEndRange: true, breathHoldRisk: 1 },
+      met: 3.4,
+      rpe: 5,
+    },
   ],
 })
 
@@ -260,6 +284,16 @@ const sideBend = ladder({
       kg: 2,
       poses: [[arm('both', { raise: 5, plane: 0, elbow: 4 })], [spine({ sideBend: 22 }), arm('both', { raise: 6, plane: 0, elbow: 4 })]],
     },
+    {
+      id: 'deep',
+      on: 'free',
+      name: 'Standing, 3 kg, further',
+      step: 'further, heavier',
+      with: 'dumbbell',
+      kg: 3,
+      poses: [[arm('both', { raise: 5, plane: 0, elbow: 4 })], [spine({ sideBend: 34 }), arm('both', { raise: 6, plane: 0, elbow: 4 })]],
+      met: 3,
+    },
   ],
 })
 
@@ -281,6 +315,17 @@ const plank = ladder({
     { on: 'wall2', poses: [[lean(10)], [lean(15)]], declared: { abdominalPressure: 2 } },
     { on: 'counter2', poses: [[lean(22)], [lean(30)]], declared: { abdominalPressure: 2 }, met: 2.8 },
     { on: 'plank', name: 'On the floor, hands and toes', poses: [[], [lean(70)]], declared: { abdominalPressure: 3, breathHoldRisk: 2 }, met: 3.5 },
+    {
+      id: 'long',
+      on: 'plank',
+      name: 'On the floor, long hold',
+      step: 'held for longer',
+      poses: [[], [lean(70)]],
+      declared: { abdominalPressure: 3, breathHoldRisk: 3 },
+      dose: { holdSeconds: 30 },
+      met: 3.8,
+      rpe: 7,
+    },
   ],
 })
 
@@ -469,6 +514,16 @@ const backLift = ladder({
     },
     { on: 'bedProne', poses: [[], [spine({ flexion: -10 })]], met: 2.1, rpe: 3 },
     { on: 'prone', poses: [[], [spine({ flexion: -14 }), wide(60, 90, 60)]], declared: { spinalLoaded: true, abdominalPressure: 1 }, met: 2.4 },
+    {
+      id: 'press-up',
+      on: 'prone',
+      name: 'On the mat, press up on the hands',
+      step: 'the arms push further back',
+      poses: [[], [spine({ flexion: -28 }), hands('both', 'floor')]],
+      declared: { wristExtLoad: 2, abdominalPressure: 1 },
+      met: 2.6,
+      rpe: 5,
+    },
   ],
 })
 

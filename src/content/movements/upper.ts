@@ -24,6 +24,18 @@ const lateralRaise = ladder({
     { on: 'seat', name: 'Sitting tall, to shoulder height', step: 'higher', poses: [[], [wide(80, 15)]] },
     { id: 'one-kg', on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[wide(8, 15)], [wide(78, 18)]], met: 2.3 },
     { on: 'free', name: 'Standing, 1.5 kg', with: 'dumbbell', kg: 1.5, poses: [[wide(8, 15)], [wide(80, 15)]] },
+    {
+      id: 'cuff',
+      on: 'free',
+      name: 'Standing, wrist weights, 2 kg',
+      step: '2 kg at the wrists',
+      with: 'cuff',
+      kg: 2,
+      poses: [[wide(8, 15)], [wide(82, 12)]],
+      declared: { loadLimb: 'arm', externalLoadType: 'cuff', gripDemand: 0 },
+      met: 3,
+      rpe: 5.5,
+    },
   ],
 })
 

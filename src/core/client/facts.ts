@@ -2,6 +2,13 @@ import type { PersonFacts, RecordedCondition, RuleBase } from '../safety'
 import { addMonths, ageOn, completedWeeks, type Day, daysBetween, gestation } from './calendar'
 import type { CheckIn, ClientRecord, ConditionRecord } from './record'
 
+/** Medicines that are conditions of the rule base. */
+const MEDICINE_CONDITIONS = {
+  betaBlocker: 'beta-blocker',
+  bloodThinner: 'anticoagulants',
+  insulinOrSulfonylurea: 'diabetes-hypoglycaemia-risk',
+} as const
+
 /** A pregnancy is not carried past this many completed weeks; then the birth must be asked. */
 const LATEST_WEEK = 44
 
@@ -77,7 +84,7 @@ function conditionFacts(base: RuleBase, record: ClientRecord, condition: Conditi
 export function factsOn(base: RuleBase, record: ClientRecord, day: Day, today?: CheckIn): PersonFacts {
   const { week, weeksSinceBirth } = perinatal(record, day)
   const { capability } = record
-  const { conditions: _conditions, usualPain, ...door } = today ?? {}
+  const { conditions: _conditions, usualPain, until: _until, ...door } = today ?? {}
   const fromBirth = record.lastBirth?.kind === 'caesarean' && weeksSinceBirth !== undefined && weeksSinceBirth <= 52
   const slugs = new Set(record.conditions.map(({ slug }) => slug))
   const implied: ConditionRecord[] = [
@@ -88,6 +95,9 @@ export function factsOn(base: RuleBase, record: ClientRecord, day: Day, today?: 
       ? [{ slug: 'postnatal' }]
       : []),
   ]
+  const medicines = Object.entries(MEDICINE_CONDITIONS).flatMap(([medicine, slug]) =>
+    record.medicines?.[medicine as keyof typeof MEDICINE_CONDITIONS] && !slugs.has(slug) ? [{ slug }] : [],
+  )
   const unwell = today && (today.dayFeel === 'unwell' || today.feverNow) && !slugs.has('acute-illness-today') ? [{ slug: 'acute-illness-today' }] : []
   return {
     age: ageOn(record.birthDate, day),
@@ -103,6 +113,6 @@ export function factsOn(base: RuleBase, record: ClientRecord, day: Day, today?: 
     ...(record.joined !== undefined && record.joined <= day && { weeksInProgramme: completedWeeks(record.joined, day) }),
     ...door,
     ...(door.painNow !== undefined && { painAboveUsual: door.painNow - (usualPain ?? 0) }),
-    conditions: [...record.conditions, ...implied, ...unwell].map((condition) => conditionFacts(base, record, condition, today, day)),
+    conditions: [...record.conditions, ...implied, ...medicines, ...unwell].map((condition) => conditionFacts(base, record, condition, today, day)),
   }
 }

@@ -45,6 +45,42 @@ export const clearanceSchema = z.strictObject({
   scope: text(300).optional(),
 })
 
+/** Where it hurts or wants care, on a figure seen from the front and from the back. */
+export const BODY_REGIONS = [
+  'head',
+  'neck',
+  'left-shoulder',
+  'right-shoulder',
+  'chest',
+  'upper-back',
+  'left-elbow',
+  'right-elbow',
+  'left-hand',
+  'right-hand',
+  'belly',
+  'low-back',
+  'left-hip',
+  'right-hip',
+  'left-thigh',
+  'right-thigh',
+  'left-knee',
+  'right-knee',
+  'left-shin',
+  'right-shin',
+  'left-foot',
+  'right-foot',
+] as const
+export type BodyRegion = (typeof BODY_REGIONS)[number]
+export const siteSchema = z.strictObject({ region: z.enum(BODY_REGIONS), kind: z.enum(['pain', 'care']), note: text(120).optional() })
+export type Site = z.infer<typeof siteSchema>
+
+/** Medicines that change how effort is read or what a fall means. Left out = not asked. */
+export const medicinesSchema = z.strictObject({
+  betaBlocker: z.boolean().optional(),
+  bloodThinner: z.boolean().optional(),
+  insulinOrSulfonylurea: z.boolean().optional(),
+})
+
 /** What is known of a client. Fields that are left out are unknown and read on the cautious side. */
 export const clientSchema = z.strictObject({
   given: text(60).min(1, 'a first name is needed'),
@@ -58,6 +94,10 @@ export const clientSchema = z.strictObject({
   lastBirth: z.strictObject({ on: daySchema, kind: z.enum(['vaginal', 'caesarean']) }).optional(),
   noBirth12m: z.boolean().optional(),
   clearances: z.array(clearanceSchema).max(20).default([]),
+  sites: z.array(siteSchema).max(22).default([]),
+  medicines: medicinesSchema.default({}),
+  /** usual variant of a movement, where it is known */
+  usual: z.record(z.string().max(60), z.string().max(90)).default({}),
   capability: z
     .strictObject({
       riseNoHands: z.boolean().optional(),
@@ -80,8 +120,9 @@ export const clientSchema = z.strictObject({
 export type ClientRecord = z.infer<typeof clientSchema>
 export type ClientInput = z.input<typeof clientSchema>
 
-/** Today's answers at the door; they change today's plan and not the record. */
+/** Today's answers at the door; they change today's plan and not the record. `until` keeps them for the days after. */
 export const checkInSchema = z.strictObject({
+  until: daySchema.optional(),
   dayFeel: z.enum(['well', 'a-bit-off', 'unwell']).optional(),
   painNow: z.number().min(0).max(10).optional(),
   usualPain: z.number().min(0).max(10).optional(),

@@ -9,6 +9,8 @@ import { tracksFor } from './tracks'
 export const MARKS = [
   /** as planned */
   'planned',
+  /** as planned on the instructor's own word */
+  'word',
   /** the same variant, adjusted */
   'adjust',
   /** another variant */
@@ -82,6 +84,7 @@ export const rosterOf = (people: readonly RosterPerson[]): Roster => ({ people, 
 
 export function markOf(placement: Placement): Mark {
   const { judgement, options } = placement
+  if (judgement.overruled) return 'word'
   if (judgement.gate) return judgement.gate.outcome === 'clearance-first' || judgement.gate.outcome === 'hold' ? 'ask' : 'out'
   switch (judgement.verdict) {
     case 'as-planned':

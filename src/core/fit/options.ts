@@ -1,6 +1,6 @@
 import type { CatalogueEntry, Kit } from '../movement'
 import type { PlannedItem } from '../plan'
-import { type Alternative, type Assessment, alternatives, type Candidate, type Change, type Judgement, judge } from '../safety'
+import { type Alternative, type Assessment, alternatives, type Candidate, type Change, type Judgement, judge, underOverrule } from '../safety'
 
 /** A way for one person to take part in one item. */
 export interface Option {
@@ -111,7 +111,7 @@ export function place(
 }
 
 export const judgePlanned = (assessment: Assessment, planned: PlannedItem): Judgement =>
-  judge(assessment, planned.demands, planned.vector, planned.movement)
+  underOverrule(assessment, judge(assessment, planned.demands, planned.vector, planned.movement), planned.entry?.variant.id)
 
 /**
  * `place` for everybody of a class, with only the alternatives that can matter to the choice of versions: whoever does the item just as

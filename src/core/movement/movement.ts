@@ -82,6 +82,7 @@ export type DeclaredDemands = Partial<
     | 'externalLoadType'
     | 'loadLimb'
     | 'headTurn'
+    | 'cueChannel'
   >
 >
 

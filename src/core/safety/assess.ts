@@ -15,8 +15,19 @@ export interface IndividualPlan {
   note: string
 }
 
+/** The instructor's own word on one variant, given on the day. */
+export interface Overrule {
+  variant: string
+  reason: string
+  by: string
+}
+
 /** What is known of a person on the day; unknown fields are left out. */
-export type PersonFacts = Partial<PersonFields> & { conditions: readonly RecordedCondition[]; individualPlans?: readonly IndividualPlan[] }
+export type PersonFacts = Partial<PersonFields> & {
+  conditions: readonly RecordedCondition[]
+  individualPlans?: readonly IndividualPlan[]
+  overrules?: readonly Overrule[]
+}
 export type SessionFacts = Partial<SessionFields>
 
 /** How a condition came to be evaluated. */
@@ -67,6 +78,7 @@ export interface Assessment {
   /** their conditions, flattened */
   program: Program
   individualPlans: readonly IndividualPlan[]
+  overrules: readonly Overrule[]
   stopSigns: string[]
 }
 
@@ -142,7 +154,7 @@ function present(person: PersonFields, recorded: readonly RecordedCondition[]): 
 function completePerson(facts: PersonFacts): PersonFields {
   if (facts.age === undefined) throw new AssessmentError('age-missing', 'age')
   const has = (slug: string) => facts.conditions.find((condition) => condition.slug === slug)
-  const { conditions: _conditions, individualPlans: _plans, ...given } = facts
+  const { conditions: _conditions, individualPlans: _plans, overrules: _overrules, ...given } = facts
   const known = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
   const birthRecorded = has('postnatal') ?? has('caesarean')
   const neverAsked = birthRecorded && (facts.weeksPostpartum ?? -1) === -1 && !facts.noBirth12m
@@ -317,6 +329,7 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
     rules,
     program: buildProgram(rules.map(({ residual }) => residual)),
     individualPlans: facts.individualPlans ?? [],
+    overrules: facts.overrules ?? [],
     stopSigns: [...new Set(conditions.flatMap(({ condition }) => condition.stop ?? []))],
   }
 }

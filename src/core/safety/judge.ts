@@ -1,5 +1,5 @@
 import { encodeDemands, encodeValue, FAMILIES, familyOf, type PlannedDemands, SLOT } from '../movement/demands'
-import type { Assessment, GateHit } from './assess'
+import type { Assessment, GateHit, Overrule } from './assess'
 import { LIMIT_ATTRIBUTE } from './condition'
 import { type Change, corridor } from './corridor'
 import { byImportance, type Hit, harmOf } from './hit'
@@ -32,6 +32,8 @@ export interface Judgement {
   changes: Change[]
   /** Attributes that must change; more than three make a swap. */
   leads: string[]
+  /** Set where the instructor's own word stands against the rules; the verdict is what was said before it. */
+  overruled?: Overrule & { verdict: Verdict }
   /** Why a modify became a swap. */
   swapBecause?: 'avoid' | 'structural' | 'support' | 'too-many-changes' | 'no-corridor'
 }
@@ -189,6 +191,17 @@ export function judge(assessment: Assessment, planned: PlannedDemands, vector = 
   return typeof outcome === 'string'
     ? { verdict: 'swap', swapBecause: outcome, ...base, leads }
     : { verdict: 'modify', hits: shown, changes: outcome, leads }
+}
+
+/** A gate, or a rule that closes the purpose itself, cannot be overruled by anybody in the room. */
+export const isAbsolute = (judgement: Judgement): boolean =>
+  judgement.gate !== undefined || judgement.hits.some((hit) => hit.omit && hit.then === 'avoid')
+
+/** The judgement under the instructor's own word: as planned, with all that the rules said still there to read. */
+export function underOverrule(assessment: Assessment, judgement: Judgement, variant: string | undefined): Judgement {
+  const overrule = assessment.overrules.find((one) => one.variant === variant)
+  if (!overrule || judgement.verdict === 'as-planned' || isAbsolute(judgement)) return judgement
+  return { verdict: 'as-planned', hits: judgement.hits, changes: [], leads: [], overruled: { ...overrule, verdict: judgement.verdict } }
 }
 
 /** The changes that a modify verdict asks for, or why it is a swap (0.3 step 6). */

@@ -9,6 +9,7 @@ import { MARK_LETTERS, MARK_WORDS, Mark } from '../fit/Mark'
 
 const TONES: Record<Cell['mark'], string> = {
   planned: 'text-soft',
+  word: 'text-ink font-bold',
   adjust: 'bg-plum-wash text-ink',
   swap: 'bg-plum-wash text-plum font-bold',
   out: 'bg-ink text-paper',

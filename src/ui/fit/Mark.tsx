@@ -1,14 +1,22 @@
 import type { Mark as MarkName } from '@/core/fit'
 
-export const MARK_WORDS: Record<MarkName, string> = { planned: 'as planned', adjust: 'adjust', swap: 'swap', out: 'sit out', ask: 'ask first' }
-export const MARK_LETTERS: Record<MarkName, string> = { planned: 'P', adjust: 'A', swap: 'S', out: 'O', ask: '?' }
+export const MARK_WORDS: Record<MarkName, string> = {
+  planned: 'as planned',
+  word: 'on your word',
+  adjust: 'adjust',
+  swap: 'swap',
+  out: 'sit out',
+  ask: 'ask first',
+}
+export const MARK_LETTERS: Record<MarkName, string> = { planned: 'P', word: 'W', adjust: 'A', swap: 'S', out: 'O', ask: '?' }
 
 /**
- * The shapes of the fit grid: a level tread, a tread with one step, two treads apart, an empty seat, a dashed door. Each has its
+ * The shapes of the fit grid: a level tread, a broken double tread, a tread with one step, two treads apart, an empty seat, a dashed door. Each has its
  * letter; none is told by colour alone.
  */
 const SHAPES: Record<MarkName, React.ReactNode> = {
   planned: <path d="M3 14H21" strokeWidth="3" />,
+  word: <path d="M3 14H21M6 8H18" strokeWidth="3" strokeDasharray="5 3" />,
   adjust: <path d="M3 18H12V11H21" strokeWidth="3" fill="none" />,
   swap: (
     <>

@@ -1,0 +1,88 @@
+import { describe, expect, test } from 'vitest'
+import { LIBRARY } from '@/content/movements'
+import { type CatalogueEntry, demandsOf, encodeDemands } from '@/core/movement'
+import {
+  buildProgram,
+  buildRuleBase,
+  CONDITION_FIELDS,
+  type Expression,
+  holding,
+  type Literal,
+  namesIn,
+  PERSON_FIELDS,
+  SESSION_FIELDS,
+  specialize,
+} from '@/core/safety'
+import { CONDITIONS } from '.'
+
+const base = buildRuleBase(CONDITIONS)
+
+/** Values that a predicate compares a name with, and the values just beside them: enough to make every comparison come out both ways. */
+function valuesFor(name: string, expressions: readonly Expression[], variants: readonly string[]): Literal[] {
+  if (name === 'c.variant') return [...variants]
+  const [space, field] = name.split('.') as ['p' | 'c' | 's', string]
+  const definition = { p: PERSON_FIELDS, c: CONDITION_FIELDS, s: SESSION_FIELDS }[space][field as never] as { kind: string; values?: string[] }
+  if (definition.kind === 'flag') return [true, false]
+  if (definition.kind === 'enum') return [...(definition.values ?? [])]
+  const found = new Set<number>()
+  const visit = (expression: Expression): void => {
+    if (expression.kind === 'and' || expression.kind === 'or') expression.parts.forEach(visit)
+    else if (expression.kind === 'not') visit(expression.part)
+    else if (expression.kind === 'compare' && expression.name === name && typeof expression.value === 'number')
+      for (const value of [expression.value - 1, expression.value, expression.value + 1]) found.add(value)
+    else if (expression.kind === 'compare' && typeof expression.value === 'object') for (const value of [0, 60, 200]) found.add(value)
+  }
+  expressions.forEach(visit)
+  return [...found, 0]
+}
+
+function* contexts(when: Expression, variants: readonly string[]): Generator<(name: string) => Literal | undefined> {
+  const names = [...new Set(namesIn(when).flatMap((name) => (name === 'affected' ? ['c.side'] : /^[pcs]\./.test(name) ? [name] : [])))]
+  const choices = names.map((name) => valuesFor(name, [when], variants))
+  const pick = function* (at: number, chosen: Literal[]): Generator<Literal[]> {
+    if (at === names.length) yield chosen
+    else for (const value of choices[at]!) yield* pick(at + 1, [...chosen, value])
+  }
+  for (const chosen of pick(0, [])) {
+    const table = new Map(names.map((name, index) => [name, chosen[index]!]))
+    yield (name) => table.get(name)
+  }
+}
+
+/** A variant at its library dose, and at the harder doses that an instructor may set in the designer. */
+const dosed = (entry: CatalogueEntry) => {
+  const { dose } = entry.variant
+  const harder = { ...dose, sets: 3, holdSeconds: Math.max(dose.holdSeconds, 45), rpe: 8, loadKg: dose.loadKg > 0 ? 6 : 0 }
+  return [entry.vector, encodeDemands(demandsOf(entry.movement, entry.variant, harder))]
+}
+const vectors = LIBRARY.entries.map((entry) => ({ id: entry.variant.id, doses: dosed(entry) }))
+
+const rows = CONDITIONS.flatMap(({ slug }) => {
+  const condition = base.conditions.get(slug)!
+  const stages = [
+    ...condition.variants,
+    // a rule may name the stage of a condition that inherits it
+    ...CONDITIONS.filter(({ inherits }) => inherits?.includes(slug)).flatMap(({ variants }) => variants),
+  ]
+  return condition.rules.map((rule) => [rule.id, rule, stages] as const)
+})
+
+describe('every rule bites on a variant of the library and spares another', () => {
+  test('there are 576 rules', () => expect(rows).toHaveLength(576))
+  test.each(rows)('%s', (_id, rule, stages) => {
+    let bites: string | undefined
+    let spares: string | undefined
+    for (const context of contexts(rule.when, stages)) {
+      const program = buildProgram([specialize(rule.when, context)])
+      for (const { id, doses } of vectors) {
+        const hit = doses.some((vector) => holding(program, vector).length > 0)
+        if (hit) bites ??= id
+        if (holding(program, doses[0]!).length === 0) spares ??= id
+      }
+      if (bites && spares) break
+    }
+    expect(bites, `never bites: ${rule.ifText}`).toBeDefined()
+    // a rule that holds whatever is done closes the session or the purpose; all others must spare something
+    if (rule.ifText !== 'true') expect(spares, `spares nothing: ${rule.ifText}`).toBeDefined()
+  })
+})

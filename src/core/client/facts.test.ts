@@ -1,0 +1,72 @@
+import { describe, expect, test } from 'vitest'
+import { CONDITIONS } from '@/content/conditions'
+import { assess, buildRuleBase } from '../safety'
+import { factsOn, isCleared, perinatal } from './facts'
+import { overrulesOn } from './overrule'
+import { type ClientInput, checkInSchema, clientSchema } from './record'
+
+const base = buildRuleBase(CONDITIONS)
+const record = (rest: Partial<ClientInput> = {}) => clientSchema.parse({ given: 'Test', birthDate: '1990-05-05', ...rest })
+const slugs = (facts: ReturnType<typeof factsOn>) => assess(base, facts).conditions.map(({ condition }) => condition.slug)
+
+describe('what the rules may know on a day', () => {
+  test('dates become weeks of that day', () => {
+    const hip = record({ conditions: [{ slug: 'hip-replacement-posterior', since: '2026-09-01', side: 'left' }] })
+    expect(factsOn(base, hip, '2026-10-13').conditions[0]!.weeks).toBe(6)
+    expect(factsOn(base, hip, '2027-09-01').conditions[0]!.weeks).toBe(52)
+  })
+  test('an event that lies ahead has no weeks yet', () => {
+    expect(factsOn(base, record({ conditions: [{ slug: 'recent-surgery', since: '2026-12-01' }] }), '2026-11-01').conditions[0]).not.toHaveProperty(
+      'weeks',
+    )
+  })
+  test('a due date adds pregnancy, a caesarean birth adds its rules and ends the pregnancy', () => {
+    const mother = record({ dueDate: '2027-01-10' })
+    expect(slugs(factsOn(base, mother, '2026-11-25'))).toContain('pregnancy')
+    const born = record({ dueDate: '2027-01-10', lastBirth: { on: '2027-01-05', kind: 'caesarean' } })
+    const after = slugs(factsOn(base, born, '2027-02-10'))
+    expect(after).toContain('caesarean')
+    expect(after).not.toContain('pregnancy')
+  })
+  test('medicines add the conditions that they mean', () => {
+    expect(slugs(factsOn(base, record({ medicines: { betaBlocker: true, bloodThinner: true, insulinOrSulfonylurea: true } }), '2026-11-25'))).toEqual(
+      expect.arrayContaining(['beta-blocker', 'anticoagulants', 'diabetes-hypoglycaemia-risk']),
+    )
+    expect(slugs(factsOn(base, record({ medicines: { betaBlocker: false } }), '2026-11-25'))).not.toContain('beta-blocker')
+  })
+  test('fever or feeling unwell at the door closes the session; the record stays as it is', () => {
+    const facts = factsOn(base, record(), '2026-11-25', checkInSchema.parse({ feverNow: true }))
+    expect(assess(base, facts).closed?.outcome).toBe('not-today')
+    expect(assess(base, factsOn(base, record(), '2026-11-25')).closed).toBeUndefined()
+  })
+  test('pain at the door is counted above what is usual', () => {
+    expect(factsOn(base, record(), '2026-11-25', { painNow: 8, usualPain: 7 }).painAboveUsual).toBe(1)
+    expect(factsOn(base, record(), '2026-11-25', { painNow: 8 }).painAboveUsual).toBe(8)
+  })
+})
+
+describe('clearance runs out', () => {
+  const cleared = (on: string, expires?: string) =>
+    record({ conditions: [{ slug: 'copd' }], clearances: [{ condition: 'copd', by: 'a clinic', on, ...(expires && { expires }) }] })
+  test.each([
+    ['2026-01-10', undefined, '2026-07-10', true],
+    ['2026-01-10', undefined, '2026-07-11', false],
+    ['2026-01-10', '2026-03-01', '2026-03-02', false],
+    ['2026-06-01', undefined, '2026-05-31', false],
+  ])('given %s until %s, on %s: %s', (on, expires, day, valid) => expect(isCleared(base, cleared(on, expires), 'copd', day)).toBe(valid))
+})
+
+test('a pregnancy is counted to week 44 and not without end', () => {
+  expect(perinatal({ dueDate: '2026-11-01' }, '2026-11-25').week).toBe(43)
+  expect(perinatal({ dueDate: '2026-09-01' }, '2026-11-25').week).toBeUndefined()
+})
+
+test('an overrule holds from its day to its last, in its class', () => {
+  const one = { variant: 'a/b', reason: 'seen her do it', until: '2026-12-01', by: 'O. M.', on: '2026-11-20', verdict: 'swap', rules: [] }
+  const classId = '00000000-0000-4000-8000-000000000001'
+  expect(overrulesOn([one], '2026-11-19')).toHaveLength(0)
+  expect(overrulesOn([one], '2026-12-01')).toHaveLength(1)
+  expect(overrulesOn([one], '2026-12-02')).toHaveLength(0)
+  expect(overrulesOn([{ ...one, classId }], '2026-11-25', 'another')).toHaveLength(0)
+  expect(overrulesOn([{ ...one, classId }], '2026-11-25', classId)).toHaveLength(1)
+})

@@ -1,0 +1,23 @@
+import { and, asc, eq, inArray } from 'drizzle-orm'
+import type { OverruleRecord } from '@/core/client'
+import type { Database } from '../db/connection'
+import { overrules } from '../db/schema'
+
+export interface StoredOverrule {
+  id: string
+  clientId: string
+  record: OverruleRecord
+}
+
+export async function addOverrule(db: Database, studioId: string, id: string, clientId: string, record: OverruleRecord): Promise<void> {
+  await db.insert(overrules).values({ id, studioId, clientId, document: record })
+}
+
+export const overrulesOf = (db: Database, studioId: string, clientIds: readonly string[]): Promise<StoredOverrule[]> =>
+  clientIds.length === 0
+    ? Promise.resolve([])
+    : db
+        .select({ id: overrules.id, clientId: overrules.clientId, record: overrules.document })
+        .from(overrules)
+        .where(and(eq(overrules.studioId, studioId), inArray(overrules.clientId, [...clientIds])))
+        .orderBy(asc(overrules.createdAt), asc(overrules.id))
