@@ -1,7 +1,10 @@
 import 'server-only'
-import { type CheckIn, type ClientRecord, type Day, factsOn } from '@/core/client'
+import { type ClientRecord, type Day, factsOn, overrulesOn } from '@/core/client'
 import type { PersonFacts } from '@/core/safety'
+import type { Database } from './db/connection'
+import { checkInsOn } from './repositories/checkIns'
 import type { StoredClient } from './repositories/clients'
+import { overrulesOf } from './repositories/overrules'
 import { RULE_BASE } from './ruleBase'
 
 /** What the designer and the leading screen know of a person: a name to call, and what the rules may read. */
@@ -18,7 +21,26 @@ export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family
   )
 }
 
-export function rosterFacts(roster: readonly StoredClient[], day: Day, checkIns: ReadonlyMap<string, CheckIn> = new Map()): RosterFacts[] {
+/**
+ * The people of a class on a day as the rules know them: record, what they said at the door, and the instructor's own word.
+ *
+ * @param classId class in which an overrule with that scope holds; left out = those for every class only
+ */
+export async function peopleOn(db: Database, studioId: string, roster: readonly StoredClient[], day: Day, classId?: string): Promise<RosterFacts[]> {
+  const ids = roster.map(({ id }) => id)
+  const [checkIns, overrules] = await Promise.all([checkInsOn(db, studioId, ids, day), overrulesOf(db, studioId, ids)])
   const names = callNames(roster.map(({ record }) => record))
-  return roster.map(({ id, record }, index) => ({ id, name: names[index]!, facts: factsOn(RULE_BASE, record, day, checkIns.get(id)) }))
+  return roster.map(({ id, record }, index) => {
+    const own = overrulesOn(
+      overrules.filter(({ clientId }) => clientId === id).map((overrule) => overrule.record),
+      day,
+      classId,
+    )
+    const facts = factsOn(RULE_BASE, record, day, checkIns.get(id))
+    return {
+      id,
+      name: names[index]!,
+      facts: own.length > 0 ? { ...facts, overrules: own.map(({ variant, reason, by }) => ({ variant, reason, by })) } : facts,
+    }
+  })
 }

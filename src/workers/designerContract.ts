@@ -19,12 +19,18 @@ export interface OptionView {
   changes: Change[]
 }
 export interface Explanation {
+  personId: string
   person: string
   item: string
   verdict: Verdict
   scope?: 'movement' | 'session'
   gate?: GateHit
   pending: string[]
+  /** library variant, for an overrule; a described movement has none */
+  variant?: string
+  /** cannot be overruled */
+  absolute: boolean
+  overruled?: { by: string; reason: string; verdict: Verdict }
   reasons: Reason[]
   changes: Change[]
   options: OptionView[]

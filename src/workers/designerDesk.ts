@@ -5,7 +5,7 @@ import { type ClassModel, classModel, isAvailable, judgePlanned, openQuestions, 
 import { reasonOf, sessionOf } from '@/core/formats'
 import { type Catalogue, describePicture, ladderOf, pictureOf, withOwn } from '@/core/movement'
 import { checkPlan, itemsOf, type Plan, type PlanDraft, plannedItem } from '@/core/plan'
-import { assess, buildRuleBase } from '@/core/safety'
+import { assess, buildRuleBase, isAbsolute } from '@/core/safety'
 import type { Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
@@ -67,7 +67,11 @@ export class DesignerDesk {
     if (!somebody) throw new Error(`nobody here has the id ${person}`)
     const { judgement, options } = place(somebody.assessment, planned, this.catalogue.entries, plan.room)
     return {
+      personId: somebody.id,
       person: somebody.name,
+      ...(planned.entry && { variant: planned.entry.variant.id }),
+      absolute: isAbsolute(judgement),
+      ...(judgement.overruled && { overruled: judgement.overruled }),
       item: planned.name,
       verdict: judgement.verdict,
       ...(judgement.scope && { scope: judgement.scope }),

@@ -6,7 +6,7 @@ import { assess } from '@/core/safety'
 import { clock, expand, treadLine } from '@/core/timing'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
-import { rosterFacts } from '@/server/roster'
+import { peopleOn } from '@/server/roster'
 import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { dayWords, nextWeekday } from '@/ui/shell/days'
@@ -24,7 +24,7 @@ export default async function DaySheet() {
         const day = nextWeekday(stored.weekday, now)
         const checked = checkPlan(stored.plan, catalogue)
         if ('problems' in checked) throw new Error(`the stored plan "${stored.plan.title}" is not sound: ${JSON.stringify(checked.problems)}`)
-        const people = rosterFacts(await rosterOf(db, studio.id, stored.id), day)
+        const people = await peopleOn(db, studio.id, await rosterOf(db, studio.id, stored.id), day, stored.id)
         const assessed = people.map(({ name, facts }) => ({ name, assessment: assess(RULE_BASE, facts, sessionOf(checked.plan)) }))
         return {
           ...stored,

@@ -44,11 +44,14 @@ export interface ScreeningResult {
 
 const rank = (outcome: ScreeningOutcome) => SCREENING_OUTCOMES.indexOf(outcome)
 
-/** The cautious reading of a skipped question: its strictest answer that is not an emergency now. */
-const cautious = (question: ScreeningQuestion): ScreeningOption =>
-  [...question.options]
-    .filter(({ outcome }) => outcome !== 'emergency' && outcome !== 'not-today')
-    .sort((a, b) => rank(b.outcome) - rank(a.outcome))[0] ?? question.options[0]!
+const NOT_ANSWERED: ScreeningOption = { value: '', text: 'not answered', outcome: 'clearance', says: 'Ask before the first class.' }
+
+/** The cautious reading of a skipped question: its strictest answer with which somebody may still come, else the class waits; never an emergency. */
+function cautious(question: ScreeningQuestion): ScreeningOption {
+  const strictest = (outcomes: readonly ScreeningOutcome[]) =>
+    question.options.filter(({ outcome }) => outcomes.includes(outcome)).sort((a, b) => rank(b.outcome) - rank(a.outcome))[0]
+  return strictest(['limits', 'clearance']) ?? strictest(['not-today']) ?? NOT_ANSWERED
+}
 
 /**
  * What the answers lead to, with the reasons. An answer that is not among the options counts as skipped.

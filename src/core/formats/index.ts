@@ -1,3 +1,4 @@
 export * from './files'
+export * from './peopleCsv'
 export * from './report'
 export * from './schemas'

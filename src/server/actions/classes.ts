@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
 import { studioLibrary } from '../library'
-import { addClass, savePlan, setRoster } from '../repositories/classes'
+import { addClass, savePlan, setPlaces } from '../repositories/classes'
 import { getClients } from '../repositories/clients'
 import { here } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
@@ -46,13 +46,22 @@ export async function createClass(input: unknown): Promise<Outcome<{ id: string 
   })
 }
 
+const rosterSchema = z.strictObject({
+  id: idSchema,
+  people: z.array(z.strictObject({ clientId: idSchema, place: z.enum(['enrolled', 'waiting', 'guest']) })).max(60),
+})
+
 export async function saveRoster(input: unknown): Promise<Outcome<object>> {
-  return answer(z.strictObject({ id: idSchema, people: z.array(idSchema).max(60) }), input, async ({ id, people }) => {
+  return answer(rosterSchema, input, async ({ id, people }) => {
     const { db, studio } = await here()
-    const found = await getClients(db, studio.id, people)
-    const missing = people.find((person) => !found.some((client) => client.id === person))
-    if (missing) throw new InvalidError([{ path: '$.people', message: `there is no person ${missing}` }])
-    await setRoster(db, studio.id, id, [...new Set(people)])
+    const found = await getClients(
+      db,
+      studio.id,
+      people.map(({ clientId }) => clientId),
+    )
+    const missing = people.find(({ clientId }) => !found.some((client) => client.id === clientId))
+    if (missing) throw new InvalidError([{ path: '$.people', message: `there is no person ${missing.clientId}` }])
+    await setPlaces(db, studio.id, id, [...new Map(people.map((one) => [one.clientId, one])).values()])
     return {}
   })
 }

@@ -1,7 +1,7 @@
-import { and, asc, eq, sql } from 'drizzle-orm'
+import { and, asc, eq, ne, sql } from 'drizzle-orm'
 import type { PlanDraft } from '@/core/plan'
 import type { Database } from '../db/connection'
-import { classes, clients, rosterEntries } from '../db/schema'
+import { classes, clients, type RosterPlace, rosterEntries } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
 import type { StoredClient } from './clients'
 
@@ -48,21 +48,32 @@ export const rosterOf = (db: Database, studioId: string, classId: string): Promi
     .select({ id: clients.id, record: clients.record, revision: clients.revision })
     .from(rosterEntries)
     .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
-    .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
+    .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId), ne(rosterEntries.place, 'waiting')))
     .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
 
-export async function setRoster(db: Database, studioId: string, classId: string, clientIds: readonly string[]): Promise<void> {
+/** Who belongs to a class and how; nobody twice. */
+export interface RosterPlaceOf {
+  clientId: string
+  place: RosterPlace
+}
+
+export const placesOf = (db: Database, studioId: string, classId: string): Promise<RosterPlaceOf[]> =>
+  db
+    .select({ clientId: rosterEntries.clientId, place: rosterEntries.place })
+    .from(rosterEntries)
+    .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
+
+export async function setPlaces(db: Database, studioId: string, classId: string, places: readonly RosterPlaceOf[]): Promise<void> {
   await db.transaction(async (tx) => {
     await tx.delete(rosterEntries).where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
-    if (clientIds.length > 0) await tx.insert(rosterEntries).values(clientIds.map((clientId) => ({ studioId, classId, clientId })))
+    if (places.length > 0) await tx.insert(rosterEntries).values(places.map((one) => ({ ...one, studioId, classId })))
   })
 }
 
-export const rosterCounts = async (db: Database, studioId: string): Promise<Map<string, number>> => {
-  const rows = await db
-    .select({ classId: rosterEntries.classId, people: sql<number>`count(*)::int` })
-    .from(rosterEntries)
-    .where(eq(rosterEntries.studioId, studioId))
-    .groupBy(rosterEntries.classId)
-  return new Map(rows.map((row) => [row.classId, row.people]))
-}
+export const setRoster = (db: Database, studioId: string, classId: string, clientIds: readonly string[]): Promise<void> =>
+  setPlaces(
+    db,
+    studioId,
+    classId,
+    clientIds.map((clientId) => ({ clientId, place: 'enrolled' })),
+  )

@@ -40,6 +40,11 @@ export async function addClient(db: Database, studioId: string, id: string, reco
   await db.insert(clients).values({ id, studioId, record })
 }
 
+/** All in one statement: either everybody is there, or nobody. */
+export async function addClients(db: Database, studioId: string, rows: readonly { id: string; record: ClientRecord }[]): Promise<void> {
+  if (rows.length > 0) await db.insert(clients).values(rows.map((row) => ({ ...row, studioId })))
+}
+
 /** @throws StaleError with the newer record when `revision` is not the present one */
 export async function saveClient(db: Database, studioId: string, id: string, revision: number, record: ClientRecord): Promise<number> {
   const [row] = await db

@@ -146,3 +146,20 @@ export async function eventsOf(db: Database, studioId: string, sessionId: string
     .orderBy(asc(leadEvents.at), asc(leadEvents.id))
   return rows.map(({ id, at, kind, text, person }) => ({ id, at, kind, ...(text !== null && { text }), ...(person !== null && { person }) }))
 }
+
+/** Every session in which somebody is noted, with what was noted, for that person's own export. */
+export const attendanceOfPerson = (db: Database, studioId: string, clientId: string) =>
+  db
+    .select({
+      day: sessions.day,
+      came: attendances.came,
+      checkIn: attendances.checkIn,
+      exertion: attendances.exertion,
+      painDuring: attendances.painDuring,
+      painNextDay: attendances.painNextDay,
+      note: attendances.note,
+    })
+    .from(attendances)
+    .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
+    .where(and(eq(attendances.studioId, studioId), eq(attendances.clientId, clientId)))
+    .orderBy(desc(sessions.day))

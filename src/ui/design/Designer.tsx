@@ -5,7 +5,7 @@ import { useEffect, useRef, useState, useTransition } from 'react'
 import { itemsOf, type PlanDraft } from '@/core/plan'
 import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
-import type { Choice, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
+import type { Choice, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MarkLegend } from '../fit/Mark'
 import { Reasons } from '../fit/Reasons'
 import { warningWords } from '../fit/warningWords'
@@ -14,6 +14,8 @@ import { TreadScrubber } from '../tread/TreadLine'
 import { AddSheet } from './AddSheet'
 import { FitGrid } from './FitGrid'
 import { ItemSheet } from './ItemSheet'
+import { OverruleForm } from './OverruleForm'
+import { QuestionsSheet } from './QuestionsSheet'
 import { RosterSheet } from './RosterSheet'
 import { StaleSheet } from './StaleSheet'
 import { useDesk } from './useDesk'
@@ -24,6 +26,7 @@ type Open =
   | { kind: 'item'; item: string; ladder?: LadderView }
   | { kind: 'add'; phase: string; block: string; choices?: Choice[] }
   | { kind: 'roster' }
+  | { kind: 'questions'; questions?: ClassQuestion[] }
 
 const SEGMENT_WORDS: Record<SegmentKind, string> = {
   transition: 'getting ready for',
@@ -51,11 +54,12 @@ interface Props {
   people: WorkerPerson[]
   everybody: { id: string; name: string }[]
   own: StoredOwn[]
+  places: { clientId: string; place: 'enrolled' | 'waiting' | 'guest' }[]
   first: Questions['model']['answer']
 }
 
 /** The class: its stair on top, the fit grid below. Every change is judged at once and saved by itself. */
-export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, first }: Props) {
+export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, places, first }: Props) {
   const router = useRouter()
   const ask = useDesk({ plan: startPlan, people, own })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs } = usePlan(id, startPlan, revision)
@@ -113,6 +117,10 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     setOpen({ kind: 'add', phase, block })
     void ask('choices', { phase }).then((choices) => setOpen((now) => (now?.kind === 'add' ? { ...now, choices } : now)))
   }
+  const openQuestions = () => {
+    setOpen({ kind: 'questions' })
+    void ask('questions', null).then((questions) => setOpen((now) => (now?.kind === 'questions' ? { kind: 'questions', questions } : now)))
+  }
   const add = (variant: string) => {
     if (open?.kind !== 'add') return
     const block = plan.phases.flatMap((phase) => phase.blocks).find((one) => one.id === open.block)!
@@ -128,10 +136,10 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     const target = inside ? block : blocks[at + by]
     if (target) edit({ kind: 'move-item', item, toBlock: target.id, at: inside ? place + by : by > 0 ? 0 : target.items.length })
   }
-  const lead = () =>
+  const begin = (where: 'lead' | 'door') =>
     startLeading(async () => {
       const outcome = await beginSession({ classId: id, day })
-      if (outcome.ok) router.push(`/lead/${outcome.id}`)
+      if (outcome.ok) router.push(where === 'lead' ? `/lead/${outcome.id}` : `/sessions/${outcome.id}/door`)
     })
 
   const segment = at === undefined ? undefined : model.timeline.segments[segmentAt(model.timeline, at)]
@@ -178,7 +186,10 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
           <button type="button" className="quiet" onClick={() => setOpen({ kind: 'roster' })}>
             Roster, {people.length}
           </button>
-          <button type="button" className="action" disabled={leading || model.items.length === 0} onClick={lead}>
+          <button type="button" className="quiet" disabled={leading || people.length === 0} onClick={() => begin('door')}>
+            At the door
+          </button>
+          <button type="button" className="action" disabled={leading || model.items.length === 0} onClick={() => begin('lead')}>
             Lead this class
           </button>
         </div>
@@ -204,11 +215,21 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
       )}
 
       <FitGrid plan={plan} model={model} drawings={drawings} onCell={explain} onItem={(item) => setOpen({ kind: 'item', item })} onAdd={openAdd} />
-      <MarkLegend />
+      <div className="flex flex-wrap items-center justify-between gap-4">
+        <MarkLegend />
+        <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
+          What to ask next
+        </button>
+      </div>
 
       {open?.kind === 'cell' && (
         <Sheet open onClose={() => setOpen(undefined)} title={open.explanation ? `${open.explanation.person}: ${open.explanation.item}` : 'Looking…'}>
-          {open.explanation && <Reasons explanation={open.explanation} />}
+          {open.explanation && (
+            <>
+              <Reasons explanation={open.explanation} />
+              <OverruleForm explanation={open.explanation} classId={id} day={day} onDone={() => setOpen(undefined)} />
+            </>
+          )}
         </Sheet>
       )}
       {open?.kind === 'item' && (
@@ -225,9 +246,8 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         />
       )}
       {open?.kind === 'add' && <AddSheet choices={open.choices} people={people.length} onClose={() => setOpen(undefined)} onAdd={add} />}
-      {open?.kind === 'roster' && (
-        <RosterSheet classId={id} everybody={everybody} roster={people.map((person) => person.id)} onClose={() => setOpen(undefined)} />
-      )}
+      {open?.kind === 'questions' && <QuestionsSheet questions={open.questions} items={model.items.length} onClose={() => setOpen(undefined)} />}
+      {open?.kind === 'roster' && <RosterSheet classId={id} everybody={everybody} roster={places} onClose={() => setOpen(undefined)} />}
       {save === 'stale' && newer && <StaleSheet mine={plan} theirs={newer.plan} onMine={keepMine} onTheirs={takeTheirs} />}
     </div>
   )

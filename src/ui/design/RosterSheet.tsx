@@ -5,6 +5,8 @@ import { useState, useTransition } from 'react'
 import { saveRoster } from '@/server/actions/classes'
 import { Sheet } from '../shell/Sheet'
 
+type RosterPlace = 'enrolled' | 'waiting' | 'guest'
+
 /** Who is on the roster of a class. */
 export function RosterSheet({
   classId,
@@ -14,17 +16,23 @@ export function RosterSheet({
 }: {
   classId: string
   everybody: { id: string; name: string }[]
-  roster: string[]
+  roster: { clientId: string; place: RosterPlace }[]
   onClose: () => void
 }) {
   const router = useRouter()
-  const [chosen, setChosen] = useState(() => new Set(roster))
+  const [chosen, setChosen] = useState(() => new Map(roster.map(({ clientId, place }) => [clientId, place])))
   const [problem, setProblem] = useState<string>()
   const [saving, start] = useTransition()
-  const toggle = (id: string) => setChosen((now) => (now.has(id) ? new Set([...now].filter((one) => one !== id)) : new Set([...now, id])))
+  const put = (id: string, place: RosterPlace | undefined) =>
+    setChosen((now) => {
+      const next = new Map(now)
+      if (place) next.set(id, place)
+      else next.delete(id)
+      return next
+    })
   const save = () =>
     start(async () => {
-      const outcome = await saveRoster({ id: classId, people: [...chosen] })
+      const outcome = await saveRoster({ id: classId, people: [...chosen].map(([clientId, place]) => ({ clientId, place })) })
       if (!outcome.ok) {
         setProblem(outcome.kind === 'invalid' ? outcome.problems.map(({ message }) => message).join('; ') : 'This class is gone.')
         return
@@ -39,13 +47,33 @@ export function RosterSheet({
           Nobody is registered yet. <Link href="/people/new">Add a first person.</Link>
         </p>
       )}
-      <ul className="columns-2 gap-6">
+      <p className="mb-3 text-soft">Who waits for a place is not judged with the class; a guest is.</p>
+      <ul>
         {everybody.map(({ id, name }) => (
           <li key={id}>
-            <label className="flex min-h-11 items-center gap-3">
-              <input type="checkbox" className="size-5 accent-plum" checked={chosen.has(id)} onChange={() => toggle(id)} />
-              {name}
-            </label>
+            <div className="flex items-center justify-between gap-3">
+              <label className="flex min-h-11 items-center gap-3">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-plum"
+                  checked={chosen.has(id)}
+                  onChange={(event) => put(id, event.target.checked ? 'enrolled' : undefined)}
+                />
+                {name}
+              </label>
+              {chosen.has(id) && (
+                <select
+                  className="input min-h-9 w-36"
+                  aria-label={`${name}, place`}
+                  value={chosen.get(id)}
+                  onChange={(event) => put(id, event.target.value as RosterPlace)}
+                >
+                  <option value="enrolled">enrolled</option>
+                  <option value="guest">guest</option>
+                  <option value="waiting">waiting</option>
+                </select>
+              )}
+            </div>
           </li>
         ))}
       </ul>

@@ -25,6 +25,11 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
   return (
     <div className="flex flex-col gap-5">
       <p className="font-serif text-[1.35rem] text-plum">{scope === 'session' ? 'No exercise until this is settled' : OUTCOME[verdict]}</p>
+      {explanation.overruled && (
+        <p className="border-l-4 border-plum pl-3">
+          On the word of {explanation.overruled.by}, against “{OUTCOME[explanation.overruled.verdict].toLowerCase()}”: {explanation.overruled.reason}
+        </p>
+      )}
       {gate && <p className="border-l-4 border-effort pl-3">{gate.text}</p>}
       {verdict === 'modify' && changes.length > 0 && (
         <ul className="list-none">

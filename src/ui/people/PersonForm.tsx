@@ -2,11 +2,12 @@
 import { Plus, X } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { type Control, type FieldErrors, type Path, type UseFormRegister, useFieldArray, useForm, useWatch } from 'react-hook-form'
+import { type Control, Controller, type FieldErrors, type Path, type UseFormRegister, useFieldArray, useForm, useWatch } from 'react-hook-form'
 import type { ConditionChoice } from '@/core/client'
 import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
+import { BodyChart } from './BodyChart'
 import { draftOf, type PersonDraft, recordOf } from './draft'
 
 interface Props {
@@ -20,7 +21,7 @@ function fieldOf(problem: FileProblem): Path<PersonDraft> | 'root' {
   const path = problem.path
     .replace(/^\$\.?/, '')
     .replace(/\[(\d+)\]/g, '.$1')
-    .replace(/^capability\./, '')
+    .replace(/^(capability|medicines)\./, '')
   if (path.startsWith('lastBirth')) return 'lastBirthOn'
   const match = /^conditions\.(\d+)\.(\w+)$/.exec(path)
   if (match && !['slug', 'variant', 'side', 'since', 'note'].includes(match[2]!)) return `conditions.${Number(match[1])}.answers.${match[2]}`
@@ -289,6 +290,16 @@ export function PersonForm({ choices, stored }: Props) {
       <Section title="Conditions">
         <Conditions control={control} register={register} errors={errors} choices={choices} />
       </Section>
+      <Section title="Where it hurts or wants care">
+        <Controller control={control} name="sites" render={({ field: { value, onChange } }) => <BodyChart sites={value} onChange={onChange} />} />
+      </Section>
+      <Section title="Medicines">
+        <div className="grid gap-3 sm:grid-cols-3">
+          <Choose {...field} name="betaBlocker" label="Beta-blocker" options={YES_NO} />
+          <Choose {...field} name="bloodThinner" label="Blood thinner" options={YES_NO} />
+          <Choose {...field} name="insulinOrSulfonylurea" label="Insulin or sulfonylurea" options={YES_NO} />
+        </div>
+      </Section>
       <Section title="Pregnancy and birth">
         <div className="grid gap-3 sm:grid-cols-4">
           <Text {...field} name="dueDate" label="Due date" type="date" />
@@ -328,6 +339,10 @@ export function PersonForm({ choices, stored }: Props) {
           <div className="sm:col-span-2">
             <Text {...field} name="emergencyContact" label="Emergency contact" />
           </div>
+          <div className="sm:col-span-2">
+            <Text {...field} name="kitAtHome" label="Kit at home, with commas" />
+          </div>
+          <Text {...field} name="consentOn" label="Agreed to keep health data on" type="date" />
           <div className="sm:col-span-4">
             <Text {...field} name="note" label="Note" />
           </div>

@@ -1,7 +1,9 @@
+import { ceilingFor, talkTest } from '@/core/effort'
 import type { Assessment } from '@/core/safety'
 
 /** What age, calendar and record come to on a day: gates, limits and stop signs. */
 export function Standing({ assessment, week }: { assessment: Assessment; week?: { weeks: number; days: number } }) {
+  const ceiling = ceilingFor(assessment, 'tanaka')
   const { limits, conditions, closed, gates, pending, stopSigns, heartRate } = assessment
   const minutes = [
     `effort ${limits.rpeCap.value} of 10 at most`,
@@ -46,6 +48,15 @@ export function Standing({ assessment, week }: { assessment: Assessment; week?: 
             <li key={line}>{line}</li>
           ))}
         </ul>
+      </div>
+      <div>
+        <p className="label">How hard</p>
+        <p>
+          {ceiling.kind === 'pulse'
+            ? `Pulse up to about ${ceiling.bpm} (${ceiling.because}), and never over effort ${limits.rpeCap.value}.`
+            : `Effort ${ceiling.rpe} of 10 at most: ${ceiling.because}.`}{' '}
+          By the talk test: {talkTest(limits.rpeCap.value)}.
+        </p>
       </div>
       {heartRate.length > 0 && (
         <div>

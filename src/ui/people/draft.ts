@@ -1,4 +1,4 @@
-import type { ClientInput, ClientRecord, ConditionRecord } from '@/core/client'
+import type { ClientInput, ClientRecord, ConditionRecord, Site } from '@/core/client'
 
 type Answer = '' | 'yes' | 'no'
 
@@ -33,6 +33,12 @@ export interface PersonDraft {
   massKg: string
   emergencyContact: string
   note: string
+  sites: Site[]
+  betaBlocker: Answer
+  bloodThinner: Answer
+  insulinOrSulfonylurea: Answer
+  kitAtHome: string
+  consentOn: string
 }
 
 const answerOf = (value: boolean | undefined): Answer => (value === undefined ? '' : value ? 'yes' : 'no')
@@ -76,6 +82,12 @@ export function draftOf(record?: ClientRecord): PersonDraft {
     massKg: textOf(record?.massKg),
     emergencyContact: record?.emergencyContact ?? '',
     note: record?.note ?? '',
+    sites: record?.sites ?? [],
+    betaBlocker: answerOf(record?.medicines?.betaBlocker),
+    bloodThinner: answerOf(record?.medicines?.bloodThinner),
+    insulinOrSulfonylurea: answerOf(record?.medicines?.insulinOrSulfonylurea),
+    kitAtHome: (record?.kitAtHome ?? []).join(', '),
+    consentOn: record?.consentOn ?? '',
   }
 }
 
@@ -125,6 +137,17 @@ export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput
       chairRises30s: numberOf(draft.chairRises30s),
       getUpAndGoSec: numberOf(draft.getUpAndGoSec),
     }),
+    sites: draft.sites,
+    medicines: known({
+      betaBlocker: yes(draft.betaBlocker),
+      bloodThinner: yes(draft.bloodThinner),
+      insulinOrSulfonylurea: yes(draft.insulinOrSulfonylurea),
+    }),
+    kitAtHome: draft.kitAtHome
+      .split(',')
+      .map((one) => one.trim())
+      .filter(Boolean),
+    consentOn: filled(draft.consentOn),
     emergencyContact: filled(draft.emergencyContact),
     note: filled(draft.note),
   })

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { PURPOSES } from '@/core/movement'
 import { studioLibrary } from '@/server/library'
-import { getClass, listClasses, rosterOf } from '@/server/repositories/classes'
-import { rosterFacts } from '@/server/roster'
+import { listClasses, rosterOf } from '@/server/repositories/classes'
+import { peopleOn } from '@/server/roster'
 import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { MovementSearch } from '@/ui/movements/MovementSearch'
@@ -20,7 +20,7 @@ export default async function MovementsPage({ searchParams }: { searchParams: Pr
   const asked = (await searchParams).class ?? ''
   const [{ own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
   const classId = z.uuid().safeParse(asked).success && classes.some(({ id }) => id === asked) ? asked : ''
-  const people = classId ? rosterFacts(await rosterOf(db, studio.id, (await getClass(db, studio.id, classId)).id), today()) : []
+  const people = classId ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, classId), today(), classId) : []
   const desk = new LibraryDesk()
   desk.open({ people, own })
   return (

@@ -1,69 +1,76 @@
 import Link from 'next/link'
-import { ageOn, factsOn, perinatal } from '@/core/client'
+import { addMonths, ageOn, clearanceEnds, factsOn, perinatal, SCREENING_MONTHS } from '@/core/client'
 import { assess } from '@/core/safety'
 import { listClients } from '@/server/repositories/clients'
 import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
+import { PeopleTable } from '@/ui/people/PeopleTable'
 
 export const metadata = { title: 'People' }
+
+/** A clearance that ends within this many days is worth asking for now. */
+const SOON_DAYS = 28
 
 export default async function PeoplePage() {
   const { db, studio } = await here()
   const now = today()
-  const people = (await listClients(db, studio.id)).map(({ id, record }) => {
-    const assessment = assess(RULE_BASE, factsOn(RULE_BASE, record, now), { supportInReach: true })
-    return { id, record, assessment, week: perinatal(record, now).week }
+  const rows = (await listClients(db, studio.id)).map(({ id, record }) => {
+    const { closed, pending } = assess(RULE_BASE, factsOn(RULE_BASE, record, now), { supportInReach: true })
+    const { week, weeksSinceBirth } = perinatal(record, now)
+    const ending = record.clearances
+      .map((clearance) => ({ clearance, ends: clearanceEnds(RULE_BASE, clearance) }))
+      .filter(
+        ({ ends }) => ends !== undefined && ends >= now && ends <= addMonths(now, 1) && Date.parse(ends) - Date.parse(now) <= SOON_DAYS * 86_400_000,
+      )
+    const due = [
+      ...(closed ? [closed.outcome === 'clearance-first' ? 'clearance first' : closed.outcome.replaceAll('-', ' ')] : []),
+      ...(!closed && pending.length > 0 ? ['clearance advised'] : []),
+      ...ending.map(
+        ({ clearance, ends }) =>
+          `clearance for ${(RULE_BASE.conditions.get(clearance.condition)?.name ?? clearance.condition).toLowerCase()} ends ${ends}`,
+      ),
+      ...(record.screenedOn === undefined
+        ? ['never screened']
+        : addMonths(record.screenedOn, SCREENING_MONTHS) < now
+          ? ['screening is over a year old']
+          : []),
+      ...(record.consentOn === undefined ? ['no consent to keep health data'] : []),
+    ]
+    return {
+      id,
+      name: `${record.given} ${record.family}`.trim(),
+      age: ageOn(record.birthDate, now),
+      conditions: [
+        ...(week === undefined ? [] : [`pregnant, week ${week}`]),
+        ...(weeksSinceBirth === undefined || weeksSinceBirth > 52 ? [] : [`${weeksSinceBirth} weeks after a birth`]),
+        ...record.conditions.map(({ slug, side }) => `${RULE_BASE.conditions.get(slug)?.name ?? slug}${side ? `, ${side}` : ''}`),
+      ].join('; '),
+      due,
+      urgent: closed !== undefined,
+    }
   })
   return (
     <>
-      <div className="mb-6 flex items-end justify-between gap-4">
+      <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
         <h1>People</h1>
-        <Link href="/people/new" className="action">
-          Register a person
-        </Link>
-      </div>
-      {people.length === 0 ? (
-        <p>Nobody is registered yet.</p>
-      ) : (
-        <div className="overflow-x-auto">
-          <table className="w-full border-collapse">
-            <thead>
-              <tr className="text-left text-soft">
-                <th className="pb-2 font-normal">Name</th>
-                <th className="pb-2 font-normal">Age</th>
-                <th className="pb-2 font-normal">Conditions</th>
-                <th className="pb-2 font-normal">To settle</th>
-              </tr>
-            </thead>
-            <tbody>
-              {people.map(({ id, record, assessment, week }) => (
-                <tr key={id} className="border-t border-line align-top">
-                  <td className="py-2 pr-4">
-                    <Link href={`/people/${id}`} className="font-semibold no-underline hover:underline">
-                      {record.given} {record.family}
-                    </Link>
-                  </td>
-                  <td className="py-2 pr-4">{ageOn(record.birthDate, now)}</td>
-                  <td className="py-2 pr-4">
-                    {[
-                      ...(week === undefined ? [] : [`pregnant, week ${week}`]),
-                      ...record.conditions.map(({ slug, side }) => `${RULE_BASE.conditions.get(slug)?.name ?? slug}${side ? `, ${side}` : ''}`),
-                    ].join('; ')}
-                  </td>
-                  <td className="py-2">
-                    {assessment.closed ? (
-                      <b className="text-effort">{assessment.closed.outcome === 'clearance-first' ? 'clearance first' : assessment.closed.outcome}</b>
-                    ) : assessment.pending.length > 0 ? (
-                      'clearance advised'
-                    ) : (
-                      ''
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+        <div className="flex flex-wrap gap-3">
+          <a href="/api/people/csv" className="quiet" download>
+            As a spreadsheet
+          </a>
+          <Link href="/people/import" className="quiet">
+            Import
+          </Link>
+          <Link href="/people/new" className="action">
+            Register a person
+          </Link>
         </div>
+      </div>
+      {rows.length === 0 ? (
+        <p>
+          Nobody is registered yet. <Link href="/people/new">Register a first person</Link>, or <Link href="/people/import">bring a list</Link>.
+        </p>
+      ) : (
+        <PeopleTable rows={rows} />
       )}
     </>
   )

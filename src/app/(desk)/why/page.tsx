@@ -1,43 +1,22 @@
 import { CONDITIONS, SOURCES } from '@/content/conditions'
+import { WhyRules } from '@/ui/why/WhyRules'
 
 export const metadata = { title: 'Why Velvet Step says what it says' }
 
 export default function WhyPage() {
-  const rules = CONDITIONS.flatMap((condition) => condition.rules)
+  const rules = CONDITIONS.reduce((sum, condition) => sum + condition.rules.length, 0)
   return (
-    <div className="max-w-prose">
-      <h1 className="mb-4">Why Velvet Step says what it says</h1>
-      <p className="mb-4">
-        Every verdict comes from {rules.length} written rules on {CONDITIONS.length} conditions. Below is each rule as it runs. It supports a trained
-        instructor; it does not replace clinical judgement, and what a person’s own clinician says comes first.
+    <div className="max-w-[60rem]">
+      <h1 className="mb-3">Why Velvet Step says what it says</h1>
+      <p className="mb-2 max-w-prose">
+        Every verdict comes from {rules} written rules on {CONDITIONS.length} conditions, with their gates and limits. Below is each as it runs, word
+        for word.
       </p>
-      {CONDITIONS.map((condition) => (
-        <details key={condition.slug} className="border-t border-line py-2">
-          <summary className="min-h-11 cursor-pointer font-semibold">
-            {condition.name} <span className="font-normal text-soft">{condition.rules.length} rules</span>
-          </summary>
-          <p className="mb-2">{condition.rationale}</p>
-          <ul className="flex flex-col gap-3">
-            {condition.rules.map((rule) => (
-              <li key={rule.id}>
-                <p>
-                  <b>{rule.id}</b> {rule.then}: {rule.why}
-                </p>
-                <p className="text-[0.94rem] text-soft">
-                  <code>{rule.if}</code>
-                  {rule.must && (
-                    <>
-                      {' '}
-                      must <code>{rule.must}</code>
-                    </>
-                  )}{' '}
-                  · {rule.ev.replaceAll('-', ' ')} {rule.src.map((source) => SOURCES[source]).join(' ')}
-                </p>
-              </li>
-            ))}
-          </ul>
-        </details>
-      ))}
+      <p className="mb-5 max-w-prose border-l-4 border-effort pl-3">
+        This supports a trained instructor. It does not diagnose and does not replace clinical judgement; what a person’s own clinician says, and
+        local rules, come first. Most rules are common practice and claim no source; where one is named, it is named from the rule base.
+      </p>
+      <WhyRules conditions={CONDITIONS} sources={SOURCES} />
     </div>
   )
 }

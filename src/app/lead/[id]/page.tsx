@@ -4,8 +4,8 @@ import { describePicture } from '@/core/movement'
 import { changeWords } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
-import { attendanceOf, getSession } from '@/server/repositories/sessions'
-import { rosterFacts } from '@/server/roster'
+import { getSession } from '@/server/repositories/sessions'
+import { peopleOn } from '@/server/roster'
 import { NotFoundError } from '@/server/stale'
 import { here } from '@/server/studio'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
@@ -22,13 +22,8 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
     if (error instanceof NotFoundError) notFound()
     throw error
   })
-  const [{ catalogue, own }, roster, attendance] = await Promise.all([
-    studioLibrary(db, studio.id),
-    rosterOf(db, studio.id, session.classId),
-    attendanceOf(db, studio.id, id),
-  ])
-  const checkIns = new Map(attendance.flatMap(({ clientId, checkIn }) => (checkIn ? [[clientId, checkIn] as const] : [])))
-  const people = rosterFacts(roster, session.day, checkIns)
+  const [{ catalogue, own }, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, session.classId)])
+  const people = await peopleOn(db, studio.id, roster, session.day, session.classId)
   const { model } = new DesignerDesk().model({ plan: session.plan, people, own })
   const items = model.items.map((item): LeadItem => {
     const takes = (use: string | undefined) =>

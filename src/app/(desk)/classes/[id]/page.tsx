@@ -2,9 +2,9 @@ import { notFound } from 'next/navigation'
 import { z } from 'zod'
 import { isDay } from '@/core/client'
 import { studioLibrary } from '@/server/library'
-import { getClass, rosterOf } from '@/server/repositories/classes'
+import { getClass, placesOf, rosterOf } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
-import { callNames, rosterFacts } from '@/server/roster'
+import { callNames, peopleOn } from '@/server/roster'
 import { NotFoundError } from '@/server/stale'
 import { here, today } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
@@ -23,8 +23,13 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
   })
   const asked = (await searchParams).day
   const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today())
-  const [{ own }, roster, everybody] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, id), listClients(db, studio.id)])
-  const people = rosterFacts(roster, day)
+  const [{ own }, places, roster, everybody] = await Promise.all([
+    studioLibrary(db, studio.id),
+    placesOf(db, studio.id, id),
+    rosterOf(db, studio.id, id),
+    listClients(db, studio.id),
+  ])
+  const people = await peopleOn(db, studio.id, roster, day, id)
   const names = callNames(everybody.map(({ record }) => record))
   return (
     <Designer
@@ -37,6 +42,7 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
       people={people}
       everybody={everybody.map(({ id: person }, index) => ({ id: person, name: names[index]! }))}
       own={own}
+      places={places}
       first={new DesignerDesk().model({ plan: stored.plan, people, own })}
     />
   )

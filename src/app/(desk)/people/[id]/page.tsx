@@ -3,10 +3,12 @@ import { z } from 'zod'
 import { conditionChoices, factsOn, perinatal } from '@/core/client'
 import { assess } from '@/core/safety'
 import { getClient } from '@/server/repositories/clients'
+import { lettersOf } from '@/server/repositories/letters'
 import { RULE_BASE } from '@/server/ruleBase'
 import { NotFoundError } from '@/server/stale'
 import { here, today } from '@/server/studio'
 import { PersonForm } from '@/ui/people/PersonForm'
+import { PersonTools } from '@/ui/people/PersonTools'
 import { Standing } from '@/ui/people/Standing'
 
 export const metadata = { title: 'Person' }
@@ -20,6 +22,7 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
     throw error
   })
   const now = today()
+  const letters = await lettersOf(db, studio.id, id)
   const { week, weekDays } = perinatal(stored.record, now)
   return (
     <>
@@ -28,10 +31,19 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
       </h1>
       <div className="grid gap-12 lg:grid-cols-[1fr_20rem]">
         <PersonForm choices={conditionChoices(RULE_BASE)} stored={stored} />
-        <Standing
-          assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now), { supportInReach: true })}
-          {...(week !== undefined && { week: { weeks: week, days: weekDays ?? 0 } })}
-        />
+        <div className="flex flex-col gap-8">
+          <Standing
+            assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now), { supportInReach: true })}
+            {...(week !== undefined && { week: { weeks: week, days: weekDays ?? 0 } })}
+          />
+          <PersonTools
+            id={id}
+            given={stored.record.given}
+            letters={letters}
+            conditions={stored.record.conditions.map(({ slug }) => ({ slug, name: RULE_BASE.conditions.get(slug)?.name ?? slug }))}
+            screened={stored.record.screenedOn}
+          />
+        </div>
       </div>
     </>
   )

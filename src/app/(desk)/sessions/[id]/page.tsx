@@ -8,7 +8,7 @@ import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getClients } from '@/server/repositories/clients'
 import { attendanceOf, eventsOf, getSession, logOf } from '@/server/repositories/sessions'
-import { callNames, rosterFacts } from '@/server/roster'
+import { callNames, peopleOn } from '@/server/roster'
 import { NotFoundError } from '@/server/stale'
 import { here } from '@/server/studio'
 import { LogForm, type LogItem, type LogRow } from '@/ui/log/LogForm'
@@ -40,7 +40,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
     attendance.map(({ clientId }) => clientId).filter((clientId) => !rostered.some((client) => client.id === clientId)),
   )
   const roster = [...rostered, ...former]
-  const { model } = new DesignerDesk().model({ plan: session.plan, people: rosterFacts(roster, session.day), own })
+  const { model } = new DesignerDesk().model({ plan: session.plan, people: await peopleOn(db, studio.id, roster, session.day, session.classId), own })
   const names = callNames(roster.map(({ record }) => record))
   const rows = roster.map(({ id: clientId }, index): LogRow => {
     const known = attendance.find((row) => row.clientId === clientId)

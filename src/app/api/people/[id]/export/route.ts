@@ -1,0 +1,43 @@
+import { z } from 'zod'
+import { getClient } from '@/server/repositories/clients'
+import { lettersOf } from '@/server/repositories/letters'
+import { overrulesOf } from '@/server/repositories/overrules'
+import { screeningsOf } from '@/server/repositories/screenings'
+import { attendanceOfPerson } from '@/server/repositories/sessions'
+import { NotFoundError } from '@/server/stale'
+import { here } from '@/server/studio'
+
+/** Everything that is held on one person, as JSON. */
+export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  if (!z.uuid().safeParse(id).success) return Response.json({ problems: [{ path: '$.id', message: 'expected the id of a person' }] }, { status: 400 })
+  const { db, studio } = await here()
+  try {
+    const person = await getClient(db, studio.id, id)
+    const [screenings, letters, overrules, sessions] = await Promise.all([
+      screeningsOf(db, studio.id, id),
+      lettersOf(db, studio.id, id),
+      overrulesOf(db, studio.id, [id]),
+      attendanceOfPerson(db, studio.id, id),
+    ])
+    const body = {
+      format: 'velvet-step/person-export',
+      version: 1,
+      record: person.record,
+      screenings,
+      letters,
+      overrules: overrules.map(({ record }) => record),
+      sessions,
+    }
+    return new Response(JSON.stringify(body, null, 2), {
+      headers: {
+        'content-type': 'application/json',
+        'content-disposition': `attachment; filename="person-${id.slice(0, 8)}.json"`,
+        'cache-control': 'no-store',
+      },
+    })
+  } catch (error) {
+    if (error instanceof NotFoundError) return Response.json({ problems: [{ path: '$.id', message: error.message }] }, { status: 404 })
+    throw error
+  }
+}

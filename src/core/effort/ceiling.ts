@@ -1,0 +1,99 @@
+import type { Assessment } from '../safety'
+
+/** Schools of heart-rate ceiling (rule base 3.1). Each says for whom it was found. */
+export const SCHOOLS = ['tanaka', 'gellish', 'gulati-women', 'fox-220', 'reserve', 'exertion-only'] as const
+export type School = (typeof SCHOOLS)[number]
+
+export const SCHOOL_WORDS: Record<School, { name: string; found: string; source: string }> = {
+  tanaka: { name: '208 − 0.7 × age', found: 'healthy adults; the default', source: 'TANAKA-2001' },
+  gellish: { name: '207 − 0.7 × age', found: 'fitness-centre members over years', source: 'GELLISH-2007' },
+  'gulati-women': { name: '206 − 0.88 × age', found: 'women without symptoms', source: 'GULATI-2010' },
+  'fox-220': { name: '220 − age', found: 'traditional, never derived; too low for older adults; for comparison only', source: 'FOX-1971' },
+  reserve: { name: 'heart-rate reserve', found: 'anybody with a measured resting pulse', source: 'KARVONEN-1957' },
+  'exertion-only': { name: 'exertion and talk test only', found: 'everybody', source: '' },
+}
+
+/** Highest heart rate by a school, beats a minute. @param age years */
+export function maximumBy(school: Exclude<School, 'reserve' | 'exertion-only'>, age: number): number {
+  switch (school) {
+    case 'tanaka':
+      return 208 - 0.7 * age
+    case 'gellish':
+      return 207 - 0.7 * age
+    case 'gulati-women':
+      return 206 - 0.88 * age
+    case 'fox-220':
+      return 220 - age
+  }
+}
+
+/** Stored 0-10 effort to the share of heart-rate reserve at the top of its band (rule base 3.2 and 3.3; the mapping is an estimate). */
+function shareOfReserve(rpe: number): number {
+  if (rpe < 1) return 0.3
+  if (rpe <= 2) return 0.39
+  if (rpe <= 4) return 0.59
+  if (rpe <= 7) return 0.89
+  return 1
+}
+
+/** Conditions for which no formula may be used (rule base 3.1): the pulse does not follow effort, or a fixed number would mislead. */
+const NO_FORMULA = new Set(['beta-blocker', 'atrial-fibrillation', 'pacemaker-icd', 'pregnancy', 'dialysis-fistula', 'heart-failure-stable'])
+
+export type Ceiling =
+  | { kind: 'pulse'; bpm: number; school: School; because: string }
+  /** talk test and 0-10 exertion lead */
+  | { kind: 'exertion'; rpe: number; because: string }
+
+/** The talk test that belongs to an effort (rule base 3.3). */
+export function talkTest(rpe: number): string {
+  if (rpe < 2) return 'can sing'
+  if (rpe < 4) return 'full sentences comfortably'
+  if (rpe < 6) return 'sentences with a breath in between'
+  return 'a few words only'
+}
+
+/**
+ * How hard somebody may work, by the school of the class with this person's data; where a formula may not be used or a number is
+ * missing, exertion and talk test, with the reason. A pulse number alone never makes an effort safe: the cap on exertion holds beside it.
+ *
+ * @param testedMax measured maximum, bpm: overrides every formula
+ */
+export function ceilingFor(assessment: Assessment, school: School, testedMax?: number): Ceiling {
+  const { person, limits, conditions } = assessment
+  const rpe = limits.rpeCap.value
+  const exertion = (because: string): Ceiling => ({ kind: 'exertion', rpe, because })
+  const barred = conditions.find(({ condition, fields }) => {
+    if (condition.slug === 'wheelchair-user') return fields.variant === 'high-spinal-cord'
+    if (condition.slug === 'peripheral-neuropathy') return fields.variant === 'autonomic'
+    return NO_FORMULA.has(condition.slug)
+  })
+  if (testedMax !== undefined) {
+    return {
+      kind: 'pulse',
+      bpm: Math.round(testedMax * (shareOfReserve(rpe) * 0.6 + 0.4)),
+      school,
+      because: 'from a measured maximum, which overrides every formula',
+    }
+  }
+  if (barred) return exertion(`no pulse formula with ${barred.condition.name.toLowerCase()}`)
+  if (school === 'exertion-only') return exertion('the class works by exertion and talk test')
+  const rest = person.restHr
+  if (school === 'reserve' || rest >= 0) {
+    if (rest < 0) return exertion('no resting pulse was measured')
+    const highest = maximumBy(school === 'reserve' ? 'tanaka' : school, person.age)
+    return {
+      kind: 'pulse',
+      bpm: Math.round(rest + shareOfReserve(rpe) * (highest - rest)),
+      school,
+      because: `reserve above a resting pulse of ${rest}`,
+    }
+  }
+  // share of the maximum at the top of the same band (rule base 3.2)
+  const share = rpe <= 2 ? 0.63 : rpe <= 4 ? 0.76 : rpe <= 7 ? 0.95 : 1
+  return {
+    kind: 'pulse',
+    bpm: Math.round(share * maximumBy(school, person.age)),
+    school,
+    because: `${SCHOOL_WORDS[school].name}, give or take 10 to 12`,
+  }
+}

@@ -1,0 +1,33 @@
+import { and, desc, eq, inArray, isNotNull, lte, sql } from 'drizzle-orm'
+import type { CheckIn } from '@/core/client'
+import type { Database } from '../db/connection'
+import { attendances, sessions } from '../db/schema'
+
+/**
+ * What people said at the door that still holds on a day: said that day, or said before with an end date that has not passed.
+ * The newest counts.
+ */
+export async function checkInsOn(db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, CheckIn>> {
+  if (clientIds.length === 0) return new Map()
+  const rows = await db
+    .select({ clientId: attendances.clientId, checkIn: attendances.checkIn, day: sessions.day })
+    .from(attendances)
+    .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
+    .where(
+      and(
+        eq(attendances.studioId, studioId),
+        inArray(attendances.clientId, [...clientIds]),
+        isNotNull(attendances.checkIn),
+        lte(sessions.day, day),
+        // nothing said longer ago than this is kept for so long
+        sql`${sessions.day} >= (${day}::date - interval '60 days')::date`,
+      ),
+    )
+    .orderBy(desc(sessions.day))
+  const found = new Map<string, CheckIn>()
+  for (const row of rows) {
+    const holds = row.checkIn && (row.day === day || (row.checkIn.until !== undefined && row.checkIn.until >= day))
+    if (holds && !found.has(row.clientId)) found.set(row.clientId, row.checkIn!)
+  }
+  return found
+}

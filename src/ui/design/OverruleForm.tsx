@@ -1,0 +1,58 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { addDays } from '@/core/client/calendar'
+import { overrule } from '@/server/actions/people'
+import type { Explanation } from '@/workers/designerContract'
+
+const DEFAULT_DAYS = 28
+
+/** The instructor keeps the last word: with a reason, for this class or all, until a day. What is absolute says so and offers nothing. */
+export function OverruleForm({ explanation, classId, day, onDone }: { explanation: Explanation; classId: string; day: string; onDone: () => void }) {
+  const router = useRouter()
+  const [reason, setReason] = useState('')
+  const [until, setUntil] = useState(addDays(day, DEFAULT_DAYS))
+  const [everywhere, setEverywhere] = useState(false)
+  const [problem, setProblem] = useState('')
+  const [saving, start] = useTransition()
+  if (explanation.verdict === 'as-planned' || !explanation.variant) return null
+  if (explanation.absolute) return <p className="mt-5 border-t-2 border-line pt-3 text-soft">This is marked absolute: it cannot be overruled here.</p>
+  const save = () =>
+    start(async () => {
+      const outcome = await overrule({
+        clientId: explanation.personId,
+        variant: explanation.variant,
+        reason,
+        until,
+        day,
+        ...(!everywhere && { classId }),
+      })
+      if (outcome.ok) {
+        router.refresh()
+        onDone()
+      } else setProblem(outcome.kind === 'invalid' ? outcome.problems.map(({ message }) => message).join('; ') : 'This person is gone.')
+    })
+  return (
+    <details className="mt-5 border-t-2 border-line pt-3">
+      <summary className="min-h-11 cursor-pointer font-serif text-[1.1rem]">Do it as planned on my own word</summary>
+      <div className="mt-2 flex flex-col gap-3">
+        <label className="field">
+          <span>Why</span>
+          <input className="input" value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
+        </label>
+        <label className="field w-48">
+          <span>Holds until</span>
+          <input className="input" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+        </label>
+        <label className="flex min-h-11 items-center gap-2">
+          <input type="checkbox" className="size-5 accent-plum" checked={everywhere} onChange={(event) => setEverywhere(event.target.checked)} />
+          in every class, not only this one
+        </label>
+        {problem && <p className="wrong">{problem}</p>}
+        <button type="button" className="quiet self-start" disabled={saving || reason.trim().length < 5} onClick={save}>
+          Keep my word, with today’s date
+        </button>
+      </div>
+    </details>
+  )
+}

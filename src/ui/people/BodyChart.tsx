@@ -1,0 +1,146 @@
+'use client'
+import { type Drawing, draw, type Figure, pose, REFERENCE_BODY, solve } from '@/core/body'
+import type { Vec } from '@/core/body/vector'
+import type { BodyRegion, Site } from '@/core/client/record'
+import { FigureDrawing } from '../figure/FigureDrawing'
+
+const FIGURE = solve(pose('stand'), REFERENCE_BODY)
+const mid = (a: Vec, b: Vec): Vec => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2]
+
+/** Where each region lies on the standing figure. */
+function placeOf({ arms, legs, head, neckBase, waist, lumbar }: Figure, region: BodyRegion): Vec {
+  const side = region.startsWith('left-') ? 'left' : 'right'
+  const arm = arms[side]
+  const leg = legs[side]
+  switch (region.replace(/^(left|right)-/, '')) {
+    case 'head':
+      return head
+    case 'neck':
+      return mid(head, neckBase)
+    case 'shoulder':
+      return arm.shoulder
+    case 'chest':
+    case 'upper-back':
+      return mid(neckBase, waist)
+    case 'elbow':
+      return arm.elbow
+    case 'hand':
+      return arm.hand
+    case 'belly':
+    case 'low-back':
+      return lumbar
+    case 'hip':
+      return leg.hip
+    case 'thigh':
+      return mid(leg.hip, leg.knee)
+    case 'knee':
+      return leg.knee
+    case 'shin':
+      return mid(leg.knee, leg.ankle)
+    default:
+      return leg.ball
+  }
+}
+
+const FRONT: BodyRegion[] = [
+  'head',
+  'right-shoulder',
+  'left-shoulder',
+  'chest',
+  'right-elbow',
+  'left-elbow',
+  'belly',
+  'right-hand',
+  'left-hand',
+  'right-hip',
+  'left-hip',
+  'right-thigh',
+  'left-thigh',
+  'right-knee',
+  'left-knee',
+  'right-shin',
+  'left-shin',
+  'right-foot',
+  'left-foot',
+]
+const BACK: BodyRegion[] = ['neck', 'upper-back', 'low-back']
+const NEXT = { none: 'pain', pain: 'care', care: 'none' } as const
+const WORDS = { none: 'nothing marked', pain: 'pain', care: 'care' } as const
+
+function View({
+  title,
+  drawing,
+  yaw,
+  regions,
+  stateOf,
+  onPress,
+}: {
+  title: string
+  drawing: Drawing
+  yaw: 0 | 180
+  regions: readonly BodyRegion[]
+  stateOf: (region: BodyRegion) => keyof typeof NEXT
+  onPress: (region: BodyRegion) => void
+}) {
+  const [left, top, width, height] = drawing.box
+  return (
+    <div className="w-52">
+      <p className="text-center text-soft">{title}</p>
+      <div
+        className="relative mx-auto"
+        style={{ aspectRatio: `${width} / ${height}`, width: `${Math.min(100, (width / height) * 260)}%`, minWidth: '11rem' }}
+      >
+        <FigureDrawing drawing={drawing} label="" className="absolute inset-0 size-full opacity-70" />
+        {regions.map((region) => {
+          const at = placeOf(FIGURE, region)
+          const x = yaw === 0 ? -at[0] : at[0]
+          const state = stateOf(region)
+          return (
+            <button
+              key={region}
+              type="button"
+              aria-label={`${region.replace('-', ' ')}: ${WORDS[state]}`}
+              onClick={() => onPress(region)}
+              className={`absolute flex size-7 -translate-x-1/2 -translate-y-1/2 items-center justify-center border-2 font-bold ${state === 'none' ? 'border-dashed border-soft bg-sheet/70 text-transparent' : state === 'pain' ? 'border-plum bg-plum text-on-plum' : 'rounded-full border-ink bg-sheet text-ink'}`}
+              style={{ left: `${((x - left) / width) * 100}%`, top: `${((-at[2] - top) / height) * 100}%` }}
+            >
+              {state === 'pain' ? 'P' : state === 'care' ? 'C' : '·'}
+            </button>
+          )
+        })}
+      </div>
+    </div>
+  )
+}
+
+const FRONT_DRAWING = draw(FIGURE, 0)
+const BACK_DRAWING = draw(FIGURE, 180)
+
+/** Front and back of a body; each place is pressed through pain, care and nothing. */
+export function BodyChart({ sites, onChange }: { sites: Site[]; onChange: (sites: Site[]) => void }) {
+  const stateOf = (region: BodyRegion) => sites.find((site) => site.region === region)?.kind ?? 'none'
+  const press = (region: BodyRegion) => {
+    const next = NEXT[stateOf(region)]
+    const others = sites.filter((site) => site.region !== region)
+    onChange(next === 'none' ? others : [...others, { region, kind: next }])
+  }
+  return (
+    <div>
+      <div className="flex flex-wrap gap-8">
+        <View title="Front" drawing={FRONT_DRAWING} yaw={0} regions={FRONT} stateOf={stateOf} onPress={press} />
+        <View title="Back" drawing={BACK_DRAWING} yaw={180} regions={BACK} stateOf={stateOf} onPress={press} />
+        <div className="max-w-64">
+          <p className="text-soft">Press a place once for pain (P), twice for care (C), a third time to clear it.</p>
+          <ul aria-label="Marked places" className="mt-2">
+            {sites.map(({ region, kind }) => (
+              <li key={region}>
+                {region.replace('-', ' ')}: {kind}
+              </li>
+            ))}
+          </ul>
+          <p className="mt-2 text-[0.94rem] text-soft">A mark reminds; it sets no limits. Limits come from conditions.</p>
+        </div>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,111 @@
+'use client'
+import { useDeferredValue, useState } from 'react'
+import type { ConditionDefinition, Limits } from '@/core/safety/condition'
+
+const LIMIT_WORDS: Record<keyof Limits, string> = {
+  rpeCap: 'effort at most',
+  holdMaxSec: 'holds up to, s',
+  supineMaxMin: 'flat on the back up to, min',
+  maxMet: 'energy up to, MET',
+  loadMaxKg: 'load up to, kg',
+  sessionMaxMin: 'active up to, min',
+  stretchMaxSec: 'stretches up to, s',
+  restMult: 'rests times',
+  warmMin: 'warm-up at least, min',
+  coolMin: 'cool-down at least, min',
+  pauseSec: 'pause on rising, s',
+  hr: 'pulse',
+}
+const limitWords = (limits: Limits) =>
+  Object.entries(limits)
+    .map(([name, value]) => `${LIMIT_WORDS[name as keyof Limits]} ${value}`)
+    .join('; ')
+
+/** Every rule, gate and limit, found by words of any part of it. */
+export function WhyRules({ conditions, sources }: { conditions: readonly ConditionDefinition[]; sources: Record<string, string> }) {
+  const [typed, setTyped] = useState('')
+  const words = useDeferredValue(typed).toLowerCase().split(/\s+/).filter(Boolean)
+  const shown = conditions.flatMap((condition) => {
+    if (words.length === 0) return [{ condition, rules: condition.rules }]
+    const about = `${condition.name} ${condition.slug} ${condition.group} ${condition.rationale}`.toLowerCase()
+    const rules = condition.rules.filter((rule) =>
+      words.every(
+        (word) =>
+          about.includes(word) ||
+          `${rule.id} ${rule.if} ${rule.must ?? ''} ${rule.why} ${rule.offer ?? ''} ${rule.cue ?? ''} ${rule.src.join(' ')}`
+            .toLowerCase()
+            .includes(word),
+      ),
+    )
+    return rules.length > 0 ? [{ condition, rules }] : []
+  })
+  return (
+    <>
+      <div className="mb-4 flex flex-wrap items-end gap-5">
+        <label className="field w-96">
+          <span>Search in conditions, rules, reasons and sources</span>
+          <input className="input" value={typed} onChange={(event) => setTyped(event.target.value)} />
+        </label>
+        <p role="status" className="text-soft">
+          {shown.reduce((sum, { rules }) => sum + rules.length, 0)} rules of {shown.length} conditions
+        </p>
+      </div>
+      {shown.map(({ condition, rules }) => (
+        <details key={`${condition.slug}-${words.length > 0}`} open={words.length > 0 && shown.length <= 8} className="border-t border-line py-2">
+          <summary className="min-h-11 cursor-pointer font-semibold">
+            {condition.name} <span className="font-normal text-soft">{rules.length} rules</span>
+          </summary>
+          <p className="mb-2">{condition.rationale}</p>
+          <p className="text-soft">
+            Stages: {condition.variants.map((variant) => variant.replaceAll('-', ' ')).join(', ')}. Clearance: {condition.clearance.need}
+            {condition.clearance.requiredWhen && `, required when ${condition.clearance.requiredWhen}`}
+            {condition.clearance.validMonths > 0 && `, valid ${condition.clearance.validMonths} months`}.
+          </p>
+          {condition.limits && <p className="text-soft">Limits: {limitWords(condition.limits)}.</p>}
+          {condition.limitsWhen?.map(({ when, set }) => (
+            <p key={when} className="text-soft">
+              When <code>{when}</code>: {limitWords(set)}.
+            </p>
+          ))}
+          {condition.gates && condition.gates.length > 0 && (
+            <ul className="my-2 flex flex-col gap-2">
+              {condition.gates.map((gate) => (
+                <li key={gate.id}>
+                  <b>{gate.id}</b> {gate.outcome.replaceAll('-', ' ')}: {gate.text}
+                  <span className="block text-[0.94rem] text-soft">
+                    when <code>{gate.if}</code>
+                  </span>
+                </li>
+              ))}
+            </ul>
+          )}
+          <ul className="flex flex-col gap-3">
+            {rules.map((rule) => (
+              <li key={rule.id}>
+                <p>
+                  <b>{rule.id}</b> {rule.then}: {rule.why}
+                </p>
+                {rule.offer && <p>Offer: {rule.offer}</p>}
+                {rule.contested && <p>Contested: {rule.contested}</p>}
+                <p className="text-[0.94rem] text-soft">
+                  when <code>{rule.if}</code>
+                  {rule.must && (
+                    <>
+                      , an alternative must <code>{rule.must}</code>
+                    </>
+                  )}{' '}
+                  · {rule.ev.replaceAll('-', ' ')}
+                </p>
+                {rule.src.map((source) => (
+                  <p key={source} className="text-[0.94rem] text-soft">
+                    {source}: {sources[source]}
+                  </p>
+                ))}
+              </li>
+            ))}
+          </ul>
+        </details>
+      ))}
+    </>
+  )
+}
