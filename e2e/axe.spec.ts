@@ -27,6 +27,28 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
   log: (page) => page.goto('/log'),
   people: (page) => page.goto('/people'),
   'new person': (page) => page.goto('/people/new'),
+  person: async (page) => {
+    await page.goto('/people')
+    await page.locator('tbody a').nth(2).click()
+    await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeVisible()
+  },
+  screening: async (page) => {
+    await page.goto('/people')
+    await page.locator('tbody a').nth(2).click()
+    await page.getByRole('link', { name: /^Screening/ }).click()
+    await expect(page.getByRole('heading', { name: /^Screening/ })).toBeVisible()
+  },
+  import: (page) => page.goto('/people/import'),
+  door: async (page) => {
+    await openClass(page)
+    await page.getByRole('button', { name: 'At the door' }).click()
+    await expect(page.getByRole('heading', { name: 'At the door' })).toBeVisible()
+    await page
+      .getByRole('button', { name: /^More about/ })
+      .first()
+      .click()
+  },
+  'own movement': (page) => page.goto('/movements/own?from=row/band-light'),
   movements: (page) => page.goto('/movements'),
   movement: (page) => page.goto('/movements/sit-to-stand'),
   why: (page) => page.goto('/why'),

@@ -7,7 +7,7 @@ export const heartCirculation: ConditionDefinition[] = [
     group: 'heart-circulation',
     variants: ['default'],
     symptomaticMeans:
-      'headache, chest, vision or breathing symptom with high readings; three days at 160/100 or more = change slug to hypertension-uncontrolled',
+      'headache, chest, vision or breathing symptom with high readings; three days at 160/100 or more means that it is not controlled and is recorded so',
     clearance: {
       need: 'none',
       requiredWhen: 'c.symptomatic',

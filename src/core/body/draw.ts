@@ -405,23 +405,37 @@ function matExtent(figure: Figure): { x: number; y: readonly [number, number] } 
   return { x: 0.3, y: [Math.min(...ys) - 0.14, Math.max(...ys) + 0.1] }
 }
 
+/** Pen commands of a path: letter and numbers. Every path here is made of M, L, Q, A and Z with absolute points. */
+const commandsOf = (path: string): [string, number[]][] =>
+  (path.match(/[MLQAVHZ][^MLQAVHZ]*/g) ?? []).map((command) => [command[0]!, (command.match(/-?\d+(?:\.\d+)?/g) ?? []).map(Number)])
+
 function boxOf(layers: readonly Layer[]): Drawing['box'] {
   let [left, top, right, bottom] = [0, 0, 0, 0]
+  const cover = (x: number, y: number, r = 0) => {
+    left = Math.min(left, x - r)
+    top = Math.min(top, y - r)
+    right = Math.max(right, x + r)
+    bottom = Math.max(bottom, y + r)
+  }
   for (const { shapes } of layers) {
     for (const { path } of shapes) {
-      // drop arc radii and flags, keep points
-      const numbers = path.replace(/A[^ ]+ [^ ]+ 0 \d \d /g, 'L').match(/-?\d+(?:\.\d+)?/g) ?? []
-      for (let i = 0; i + 1 < numbers.length; i += 2) {
-        const x = Number(numbers[i])
-        const y = Number(numbers[i + 1])
-        left = Math.min(left, x)
-        right = Math.max(right, x)
-        top = Math.min(top, y)
-        bottom = Math.max(bottom, y)
+      let at: readonly [number, number] = [0, 0]
+      for (const [letter, numbers] of commandsOf(path)) {
+        if (letter === 'A') {
+          // nearly half a circle: it bulges by its radius from the middle of its ends
+          const end = [numbers[5]!, numbers[6]!] as const
+          cover((at[0] + end[0]) / 2, (at[1] + end[1]) / 2, numbers[0]!)
+          at = end
+        } else {
+          for (let i = 0; i + 1 < numbers.length; i += 2) {
+            at = [numbers[i]!, numbers[i + 1]!]
+            cover(at[0], at[1])
+          }
+        }
       }
     }
   }
-  const pad = 0.05
+  const pad = 0.03
   return [left - pad, top - pad, right - left + 2 * pad, bottom - top + 2 * pad]
 }
 

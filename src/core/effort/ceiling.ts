@@ -27,14 +27,33 @@ export function maximumBy(school: Exclude<School, 'reserve' | 'exertion-only'>, 
   }
 }
 
-/** Stored 0-10 effort to the share of heart-rate reserve at the top of its band (rule base 3.2 and 3.3; the mapping is an estimate). */
-function shareOfReserve(rpe: number): number {
-  if (rpe < 1) return 0.3
-  if (rpe <= 2) return 0.39
-  if (rpe <= 4) return 0.59
-  if (rpe <= 7) return 0.89
-  return 1
+/** Straight lines between points, held at the ends. */
+function between(points: readonly (readonly [number, number])[], x: number): number {
+  const above = points.findIndex(([at]) => at >= x)
+  if (above <= 0) return points[above === 0 ? 0 : points.length - 1]![1]
+  const [x0, y0] = points[above - 1]!
+  const [x1, y1] = points[above]!
+  return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0)
 }
+
+/**
+ * Stored 0-10 effort to the share of heart-rate reserve, and of the maximum: the tops of the bands of rule base 3.2 at the efforts that
+ * 3.3 gives them, straight lines between. The mapping is an estimate.
+ */
+const RESERVE_SHARE = [
+  [0, 0.2],
+  [2, 0.39],
+  [4, 0.59],
+  [7, 0.89],
+  [10, 1],
+] as const
+const MAXIMUM_SHARE = [
+  [0, 0.5],
+  [2, 0.63],
+  [4, 0.76],
+  [7, 0.95],
+  [10, 1],
+] as const
 
 /** Conditions for which no formula may be used (rule base 3.1): the pulse does not follow effort, or a fixed number would mislead. */
 const NO_FORMULA = new Set(['beta-blocker', 'atrial-fibrillation', 'pacemaker-icd', 'pregnancy', 'dialysis-fistula', 'heart-failure-stable'])
@@ -70,7 +89,7 @@ export function ceilingFor(assessment: Assessment, school: School, testedMax?: n
   if (testedMax !== undefined) {
     return {
       kind: 'pulse',
-      bpm: Math.round(testedMax * (shareOfReserve(rpe) * 0.6 + 0.4)),
+      bpm: Math.round(testedMax * between(MAXIMUM_SHARE, rpe)),
       school,
       because: 'from a measured maximum, which overrides every formula',
     }
@@ -83,16 +102,14 @@ export function ceilingFor(assessment: Assessment, school: School, testedMax?: n
     const highest = maximumBy(school === 'reserve' ? 'tanaka' : school, person.age)
     return {
       kind: 'pulse',
-      bpm: Math.round(rest + shareOfReserve(rpe) * (highest - rest)),
+      bpm: Math.round(rest + between(RESERVE_SHARE, rpe) * (highest - rest)),
       school,
       because: `reserve above a resting pulse of ${rest}`,
     }
   }
-  // share of the maximum at the top of the same band (rule base 3.2)
-  const share = rpe <= 2 ? 0.63 : rpe <= 4 ? 0.76 : rpe <= 7 ? 0.95 : 1
   return {
     kind: 'pulse',
-    bpm: Math.round(share * maximumBy(school, person.age)),
+    bpm: Math.round(between(MAXIMUM_SHARE, rpe) * maximumBy(school, person.age)),
     school,
     because: `${SCHOOL_WORDS[school].name}, give or take 10 to 12`,
   }

@@ -1,0 +1,161 @@
+import { readFileSync } from 'node:fs'
+import { expect, type Page, test } from '@playwright/test'
+
+const register = async (page: Page, given: string, born = '1951-05-02') => {
+  await page.goto('/people/new')
+  await page.getByLabel('First name').fill(given)
+  await page.getByLabel('Born on').fill(born)
+  await page.getByRole('button', { name: 'Register' }).click()
+  await expect(page).toHaveURL(/\/people\/[0-9a-f-]{36}$/)
+  return page.url().split('/').at(-1)!
+}
+const openClass = async (page: Page, title: string) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: title, exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Lead this class' })).toBeVisible()
+}
+
+test('screening: answers lead to an outcome with reasons, and reach the record only when confirmed', async ({ page }) => {
+  const id = await register(page, 'Quilla')
+  await page.getByRole('link', { name: /Screening, never done/ }).click()
+  const answer = (question: RegExp, text: string) => page.getByRole('group', { name: question }).getByLabel(text, { exact: true }).check()
+  await answer(/heart, blood-vessel/, 'No')
+  await answer(/broken a bone/, 'Told that it is osteoporosis')
+  await answer(/Have you fallen/, 'Yes')
+  await answer(/get up from an ordinary chair/, 'From the chair; not from the floor')
+  await page.getByRole('button', { name: 'Keep the answers' }).click()
+  // skipped questions count as their cautious answer
+  await expect(page.getByText('A clinician’s written agreement first').first()).toBeVisible()
+  await expect(page.getByText('Not answered, read carefully').first()).toBeVisible()
+  await page.goto(`/people/${id}`)
+  await expect(page.getByText('Osteoporosis, no known vertebral fracture')).toHaveCount(1) // only in the list to choose from
+  await page.goto(`/people/${id}/screening`)
+  await page.getByLabel('Fall in last 12 months or fear of falling').uncheck()
+  await page.getByRole('button', { name: 'Confirm into the record' }).click()
+  await expect(page.getByText('In the record now')).toBeVisible()
+  await page.goto(`/people/${id}`)
+  await expect(page.getByText('Osteoporosis, no known vertebral fracture').first()).toBeVisible()
+  await expect(page.getByLabel('Floor and up again')).toHaveValue('no')
+})
+
+test('the body chart is marked by keyboard and kept', async ({ page }) => {
+  const id = await register(page, 'Runild')
+  const knee = page.getByRole('button', { name: /^left knee/ })
+  await knee.focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'left knee: pain' })).toBeVisible()
+  await page.getByRole('button', { name: 'low back: nothing marked' }).click()
+  await page.getByRole('button', { name: 'low back: pain' }).click()
+  await page.getByLabel('Beta-blocker').selectOption('yes')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
+  await page.goto(`/people/${id}`)
+  await expect(page.getByRole('list', { name: 'Marked places' })).toContainText('left knee: pain')
+  await expect(page.getByRole('list', { name: 'Marked places' })).toContainText('low back: care')
+  await expect(page.getByText(/no pulse formula with/)).toBeVisible()
+})
+
+test('at the door: feeling unwell closes the session for today, and not for next week', async ({ page }) => {
+  await openClass(page, 'Boathouse chairs')
+  const classUrl = page.url()
+  await page.getByRole('button', { name: 'At the door' }).click()
+  await expect(page.getByRole('heading', { name: 'At the door' })).toBeVisible()
+  await page.getByRole('group', { name: 'Alba today' }).getByRole('button', { name: 'Unwell' }).click()
+  await page.getByRole('group', { name: 'Bertil today' }).getByRole('button', { name: 'Well', exact: true }).click()
+  await page.waitForTimeout(700)
+  await page.getByRole('link', { name: 'To the class' }).click()
+  await expect(page.getByText(/Resting and breathing: .*Alba/)).toBeVisible()
+  await page.goto(`${classUrl}?day=2026-12-07`)
+  await expect(page.getByRole('button', { name: /^Alba, .*: as planned/ }).first()).toBeVisible()
+})
+
+test('an overrule needs a reason, shows as the instructor’s word, and an absolute one is not offered', async ({ page }) => {
+  await openClass(page, 'Boathouse chairs')
+  const cell = page.getByRole('button', { name: /^Jory, Sit to stand: / })
+  await expect(cell).toHaveAccessibleName(/adjust|swap/)
+  await cell.click()
+  await page.getByText('Do it as planned on my own word').click()
+  const keep = page.getByRole('button', { name: /Keep my word/ })
+  await expect(keep).toBeDisabled()
+  await page.getByLabel('Why', { exact: true }).fill('rose well from this chair for six weeks')
+  await keep.click()
+  await expect(page.getByRole('button', { name: 'Jory, Sit to stand: on your word' })).toBeVisible()
+  await page.getByRole('button', { name: 'Jory, Sit to stand: on your word' }).click()
+  await expect(page.getByText(/On the word of Odile Marrow/)).toBeVisible()
+  await page.keyboard.press('Escape')
+  // a missing clearance is a gate
+  await page.getByRole('button', { name: /^Kestrel, Sit to stand: ask first/ }).click()
+  await expect(page.getByText('cannot be overruled here')).toBeVisible()
+})
+
+test('a scanned letter is kept by its kind and size, and given back', async ({ page, request }) => {
+  const id = await register(page, 'Sunniva')
+  const send = (name: string, mimeType: string, buffer: Buffer) =>
+    request.post(`/api/people/${id}/letters`, { multipart: { condition: 'general', file: { name, mimeType, buffer } } })
+  expect((await send('note.pdf', 'application/pdf', Buffer.from('<script>no letter</script>'))).status()).toBe(415)
+  expect((await send('big.pdf', 'application/pdf', Buffer.concat([Buffer.from('%PDF'), Buffer.alloc(6 * 1024 * 1024)]))).status()).toBe(413)
+  const kept = await send('from the clinic.pdf', 'application/pdf', Buffer.from('%PDF-1.4 a letter'))
+  const { id: letter } = (await kept.json()) as { id: string }
+  const back = await request.get(`/api/letters/${letter}`)
+  expect(back.headers()['content-type']).toBe('application/pdf')
+  expect((await back.body()).toString()).toBe('%PDF-1.4 a letter')
+  await page.reload()
+  await expect(page.getByRole('link', { name: 'from the clinic.pdf' })).toBeVisible()
+})
+
+test('import: columns are matched, wrong rows are named, nothing is written before it is confirmed', async ({ page }) => {
+  await page.goto('/people/import')
+  const choose = (text: string) =>
+    page.getByLabel(/A CSV file/).setInputFiles({ name: 'people.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  await choose('First name,Surname,DOB,Conditions\nTorvald,Fen,1944-03-01,osteoporosis\nUrsa,Brook,1944-13-01,grumpiness\n')
+  await expect(page.getByRole('status').filter({ hasText: '1 can be imported, 1 cannot' })).toBeVisible()
+  await expect(page.getByText(/Line 3: .*grumpiness/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Import these 1' })).toBeDisabled()
+  await choose('First name,Surname,DOB,Conditions\nTorvald,Fen,1944-03-01,osteoporosis\nUrsa,Brook,1944-12-01,\n')
+  await page.getByRole('button', { name: 'Import these 2' }).click()
+  await expect(page.getByRole('link', { name: 'Torvald Fen' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Ursa Brook' })).toBeVisible()
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'As a spreadsheet' }).click()
+  const text = readFileSync(await (await download).path(), 'utf8')
+  expect(text).toContain('Torvald,Fen,1944-03-01')
+})
+
+test('all that is held on a person can be had, and erasing takes everything', async ({ page, request }) => {
+  const id = await register(page, 'Vendela')
+  const held = await (await request.get(`/api/people/${id}/export`)).json()
+  expect(held).toMatchObject({ format: 'velvet-step/person-export', record: { given: 'Vendela' }, letters: [], sessions: [] })
+  await page.getByRole('button', { name: 'Erase Vendela completely' }).click()
+  await expect(page.getByRole('button', { name: 'Erase for good' })).toBeDisabled()
+  await page.getByLabel('Type the first name to go on').fill('Vendela')
+  await page.getByRole('button', { name: 'Erase for good' }).click()
+  await expect(page).toHaveURL(/\/people$/)
+  expect((await request.get(`/api/people/${id}/export`)).status()).toBe(404)
+})
+
+test('people are sorted, filtered, and what is due is said', async ({ page }) => {
+  await page.goto('/people')
+  await page.getByRole('button', { name: /^To settle/ }).click()
+  await page.getByLabel('only who has something due').check()
+  await expect(page.locator('tbody tr').first()).toContainText('clearance first')
+  await page.getByLabel(/^Find by name/).fill('kestrel')
+  await expect(page.locator('tbody tr')).toHaveCount(1)
+})
+
+test('what to ask next names the question and what it opens', async ({ page }) => {
+  await openClass(page, 'Boathouse chairs')
+  await page.getByRole('button', { name: 'What to ask next' }).click()
+  await expect(
+    page
+      .getByRole('dialog')
+      .getByText(/open(s)? up/)
+      .first(),
+  ).toBeVisible()
+})
+
+test('every rule can be found by its words', async ({ page }) => {
+  await page.goto('/why')
+  await page.getByLabel(/^Search in/).fill('HRP-1')
+  await expect(page.getByText('HRP-1', { exact: true })).toBeVisible()
+  await expect(page.getByText(/does not replace clinical judgement/)).toBeVisible()
+})

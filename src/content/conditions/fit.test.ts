@@ -1,0 +1,132 @@
+import { describe, expect, test } from 'vitest'
+import { LIBRARY } from '@/content/movements'
+import { classModel, openQuestions, place, placeGroup, rosterOf, tracksFor } from '@/core/fit'
+import { checkPlan, plannedItem, planSchema } from '@/core/plan'
+import { assess, buildRuleBase, type PersonFacts } from '@/core/safety'
+import { CONDITIONS } from '.'
+
+const base = buildRuleBase(CONDITIONS)
+const SESSION = { supportInReach: true }
+const ROOM = { kit: ['support', 'wall', 'band', 'dumbbell', 'mat', 'bed', 'wedge'] as const, floorWork: true }
+const at = (facts: PersonFacts) => assess(base, facts, SESSION)
+const item = (variant: string) => plannedItem({ id: 'i', variant }, LIBRARY)
+const PEOPLE: PersonFacts[] = [
+  { age: 45, conditions: [] },
+  { age: 78, singleLegTestSec: 3, conditions: [{ slug: 'falls-history', variant: 'single-or-fear', cleared: true }] },
+  { age: 70, conditions: [{ slug: 'wheelchair-user', variant: 'other', cleared: true, trunkControlLow: false }] },
+  { age: 66, conditions: [{ slug: 'hip-replacement-posterior', weeks: 8, side: 'left', cleared: true }] },
+  { age: 31, gestationalWeek: 30, conditions: [{ slug: 'pregnancy', cleared: true }] },
+  { age: 74, conditions: [{ slug: 'rotator-cuff-pain', variant: 'irritable', side: 'left' }, { slug: 'osteoporosis' }] },
+]
+
+describe('nobody is without an option', () => {
+  const variants = LIBRARY.entries.filter((_, index) => index % 23 === 0).map(({ variant }) => variant.id)
+  test.each(variants)('%s', (variant) => {
+    for (const facts of PEOPLE) {
+      const { judgement, options } = place(at(facts), item(variant), LIBRARY.entries, { ...ROOM, kit: [...ROOM.kit] })
+      if (options.length === 0) expect(judgement.verdict).toBe('leave-out')
+      // every option was judged for this very person and asks for nothing that is not said
+      for (const option of options) expect(['as-planned', 'modify']).toContain(option.judgement.verdict)
+      expect(options.map(({ loss }) => loss)).toEqual([...options.map(({ loss }) => loss)].sort((a, b) => a - b))
+    }
+  })
+})
+
+test('leaving out alternatives that cannot matter changes no total loss', () => {
+  const assessments = PEOPLE.map(at)
+  for (const variant of ['squat/free', 'lateral-raise/free', 'one-leg-hinge/free', 'roll-down/free', 'march/seated', 'overhead-press/standing']) {
+    const planned = item(variant)
+    const room = { ...ROOM, kit: [...ROOM.kit] }
+    const whole = assessments.map((assessment) => place(assessment, planned, LIBRARY.entries, room))
+    const few = placeGroup(assessments, planned, LIBRARY.entries, room)
+    for (const most of [1, 2, 3, 4]) {
+      const [a, b] = [whole, few].map((placements) => tracksFor(placements, most, variant))
+      expect(b!.totalLoss, `${variant}, ${most}`).toBeCloseTo(a!.totalLoss, 9)
+      expect(b!.shown.length).toBe(a!.shown.length)
+    }
+  }
+})
+
+describe('a sore left shoulder does not forbid the right arm', () => {
+  const sore = at({ age: 50, conditions: [{ slug: 'rotator-cuff-pain', variant: 'irritable', side: 'left' }] })
+  const { demands } = item('overhead-press/standing')
+  const verdict = (side: 'left' | 'right' | 'both') => {
+    const planned = { ...item('overhead-press/standing'), demands: { ...demands, side } }
+    return place(sore, { ...planned, vector: Float64Array.from(planned.vector) }, LIBRARY.entries, { ...ROOM, kit: [...ROOM.kit] }).judgement
+  }
+  test('both arms: not as planned', () => expect(verdict('both').verdict).not.toBe('as-planned'))
+  test('right arm alone: no rule of the shoulder fires', async () => {
+    const { encodeDemands } = await import('@/core/movement')
+    const { judge } = await import('@/core/safety')
+    const alone = { ...demands, side: 'right' as const }
+    const hits = judge(sore, alone, encodeDemands(alone)).hits.filter(
+      ({ condition, then }) => condition === 'rotator-cuff-pain' && (then === 'avoid' || then === 'modify'),
+    )
+    expect(hits).toEqual([])
+  })
+})
+
+describe('the instructor’s own word', () => {
+  const facts: PersonFacts = { age: 78, singleLegTestSec: 0, conditions: [{ slug: 'falls-history', cleared: true }] }
+  const word = { variant: 'steady-stand/one-leg-free', reason: 'she stands steadily by the rail every week', by: 'Odile Marrow' }
+  const plan = checkPlan(
+    planSchema.parse({
+      title: 'T',
+      promisedMinutes: 20,
+      phases: [
+        {
+          id: 'm',
+          kind: 'main',
+          blocks: [
+            {
+              id: 'b',
+              items: [
+                { id: 'i', variant: word.variant },
+                { id: 'j', variant: 'squat/free' },
+              ],
+            },
+          ],
+        },
+      ],
+    }),
+    LIBRARY,
+  )
+  if ('problems' in plan) throw new Error('the plan is sound')
+  const marks = (given: PersonFacts) =>
+    classModel(plan.plan, rosterOf([{ id: 'p', name: 'P', assessment: at(given) }]), LIBRARY).items.map(({ cells }) => cells[0]!.mark)
+  test('stands for its variant only, and is seen as such', () => {
+    const [before, other] = marks(facts)
+    expect(before).not.toBe('planned')
+    expect(marks({ ...facts, overrules: [word] })).toEqual(['word', other])
+  })
+  test('never against a gate or what is absolute', () => {
+    expect(marks({ ...facts, chestPainNow: true, overrules: [word] })).toEqual(['out', 'out'])
+    const absolute: PersonFacts = {
+      age: 30,
+      gestationalWeek: 30,
+      conditions: [{ slug: 'pregnancy-absolute-contraindication', cleared: true }],
+      overrules: [word],
+    }
+    expect(marks(absolute)[0]).toBe('out')
+  })
+})
+
+describe('what to ask next', () => {
+  const items = ['bridge/floor', 'squat/free', 'steady-stand/one-leg-free', 'longSit'].flatMap((id) => (LIBRARY.byId.has(id) ? [item(id)] : []))
+  const facts: PersonFacts = { age: 72, conditions: [{ slug: 'knee-osteoarthritis', side: 'left' }] }
+  const asked = openQuestions(base, facts, SESSION, items)
+  test('the floor is worth asking, and the answer truly opens what it says', () => {
+    const floor = asked.find(({ id }) => id === 'p.floorTransferOk')!
+    expect(floor.loosens).toHaveLength(1)
+    const before = at(facts)
+    const after = at({ ...facts, floorTransferOk: true })
+    const verdict = (assessment: typeof before) => place(assessment, item('bridge/floor'), [], { ...ROOM, kit: [] }).judgement.verdict
+    expect([verdict(before), verdict(after)]).not.toEqual([verdict(before), verdict(before)])
+  })
+  test('most loosened first, and nothing that is known or changes nothing', () => {
+    expect(asked.map(({ loosens }) => loosens.length)).toEqual([...asked.map(({ loosens }) => loosens.length)].sort((a, b) => b - a))
+    expect(asked.every(({ loosens }) => loosens.length > 0)).toBe(true)
+    expect(asked.some(({ id }) => id === 'knee-osteoarthritis.side')).toBe(false)
+    expect(openQuestions(base, { ...facts, floorTransferOk: true }, SESSION, items).some(({ id }) => id === 'p.floorTransferOk')).toBe(false)
+  })
+})
