@@ -46,7 +46,7 @@ test('the body chart is marked by keyboard and kept', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'left knee: pain' })).toBeVisible()
   await page.getByRole('button', { name: 'low back: nothing marked' }).click()
   await page.getByRole('button', { name: 'low back: pain' }).click()
-  await page.getByLabel('Beta-blocker').selectOption('yes')
+  await page.locator('select[name=betaBlocker]').selectOption('yes')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
   await page.goto(`/people/${id}`)
