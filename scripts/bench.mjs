@@ -18,3 +18,5 @@ try {
 } finally {
   rmSync(outDir, { recursive: true, force: true })
 }
+process.stdout.write('\n')
+await import('./benchBrowser.mjs')

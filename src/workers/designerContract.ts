@@ -1,4 +1,5 @@
 import type { Drawing } from '@/core/body'
+import type { Ceiling } from '@/core/effort'
 import type { ClassModel, OpenQuestion } from '@/core/fit'
 import type { Reason } from '@/core/formats'
 import type { Dose, OwnMovement, Purpose } from '@/core/movement'
@@ -30,6 +31,8 @@ export interface Explanation {
   variant?: string
   /** cannot be overruled */
   absolute: boolean
+  /** how hard this person may work, by the school of the class */
+  ceiling: Ceiling
   overruled?: { by: string; reason: string; verdict: Verdict }
   reasons: Reason[]
   changes: Change[]

@@ -1,6 +1,7 @@
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import type { Drawing } from '@/core/body'
+import { ceilingFor } from '@/core/effort'
 import { type ClassModel, classModel, isAvailable, judgePlanned, openQuestions, place, type Roster, restOption, rosterOf } from '@/core/fit'
 import { reasonOf, sessionOf } from '@/core/formats'
 import { type Catalogue, describePicture, ladderOf, pictureOf, withOwn } from '@/core/movement'
@@ -71,6 +72,7 @@ export class DesignerDesk {
       person: somebody.name,
       ...(planned.entry && { variant: planned.entry.variant.id }),
       absolute: isAbsolute(judgement),
+      ceiling: ceilingFor(somebody.assessment, plan.school),
       ...(judgement.overruled && { overruled: judgement.overruled }),
       item: planned.name,
       verdict: judgement.verdict,

@@ -1,5 +1,5 @@
-import type { Drawing } from '@/core/body'
-import type { Kit, MovementQuery } from '@/core/movement'
+import type { Drawing, Pose, PropKind, Room, Yaw } from '@/core/body'
+import type { Kit, MovementQuery, Tempo } from '@/core/movement'
 import type { StoredOwn, WorkerPerson } from './designerContract'
 
 export interface Find extends Omit<MovementQuery, 'only' | 'kit'> {
@@ -18,6 +18,8 @@ export interface Found {
   variants: number
   of: number
   drawing: Drawing
+  /** for a figure that moves */
+  figure: { poses: readonly Pose[]; tempo: Tempo; room: Room; props: readonly PropKind[]; view: Yaw }
   words: string
   /** how many of the class have a step of it */
   fits?: number

@@ -37,6 +37,7 @@ export class LibraryDesk {
       total: all.length,
       found: all.slice(0, most).map(({ movement, variants }): Found => {
         const entry = this.catalogue.byId.get(variants[variants.length >> 1]!)!
+        const { poses, tempo, room, props, view } = entry.variant
         return {
           movement,
           name: entry.movement.name,
@@ -44,6 +45,7 @@ export class LibraryDesk {
           variants: variants.length,
           of: entry.movement.variants.length,
           drawing: this.drawing(entry.variant.id),
+          figure: { poses, tempo, room, props, view },
           words: describePicture(entry.movement, entry.variant),
           ...(this.assessments.length > 0 && { fits: this.fits(movement) }),
         }

@@ -96,8 +96,6 @@ export const clientSchema = z.strictObject({
   clearances: z.array(clearanceSchema).max(20).default([]),
   sites: z.array(siteSchema).max(22).default([]),
   medicines: medicinesSchema.default({}),
-  /** usual variant of a movement, where it is known */
-  usual: z.record(z.string().max(60), z.string().max(90)).default({}),
   capability: z
     .strictObject({
       riseNoHands: z.boolean().optional(),

@@ -59,7 +59,8 @@ const MAXIMUM_SHARE = [
 const NO_FORMULA = new Set(['beta-blocker', 'atrial-fibrillation', 'pacemaker-icd', 'pregnancy', 'dialysis-fistula', 'heart-failure-stable'])
 
 export type Ceiling =
-  | { kind: 'pulse'; bpm: number; school: School; because: string }
+  /** `rpe` holds beside it: a pulse number alone never makes an effort safe */
+  | { kind: 'pulse'; bpm: number; rpe: number; school: School; because: string }
   /** talk test and 0-10 exertion lead */
   | { kind: 'exertion'; rpe: number; because: string }
 
@@ -89,6 +90,7 @@ export function ceilingFor(assessment: Assessment, school: School, testedMax?: n
   if (testedMax !== undefined) {
     return {
       kind: 'pulse',
+      rpe,
       bpm: Math.round(testedMax * between(MAXIMUM_SHARE, rpe)),
       school,
       because: 'from a measured maximum, which overrides every formula',
@@ -102,6 +104,7 @@ export function ceilingFor(assessment: Assessment, school: School, testedMax?: n
     const highest = maximumBy(school === 'reserve' ? 'tanaka' : school, person.age)
     return {
       kind: 'pulse',
+      rpe,
       bpm: Math.round(rest + between(RESERVE_SHARE, rpe) * (highest - rest)),
       school,
       because: `reserve above a resting pulse of ${rest}`,
@@ -109,8 +112,15 @@ export function ceilingFor(assessment: Assessment, school: School, testedMax?: n
   }
   return {
     kind: 'pulse',
+    rpe,
     bpm: Math.round(between(MAXIMUM_SHARE, rpe) * maximumBy(school, person.age)),
     school,
     because: `${SCHOOL_WORDS[school].name}, give or take 10 to 12`,
   }
 }
+
+/** A ceiling as a sentence. */
+export const ceilingWords = (ceiling: Ceiling): string =>
+  ceiling.kind === 'pulse'
+    ? `Pulse up to about ${ceiling.bpm} (${ceiling.because}), and never over effort ${ceiling.rpe}.`
+    : `Effort ${ceiling.rpe} of 10 at most: ${ceiling.because}.`

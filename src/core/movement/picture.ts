@@ -25,6 +25,15 @@ export function poseAt(variant: Pick<Variant, 'poses' | 'tempo'>, second: number
   return variant.poses.length === 1 ? variant.poses[0]! : interpolate(variant.poses[index]!, variant.poses[index + 1]!, along - index)
 }
 
+/** Whether the breath goes in or out at a moment of a repetition, by the breath cue: out on the effort unless it begins with "In". */
+export function breathAt(variant: Pick<Variant, 'tempo' | 'cues'>, second: number): 'in' | 'out' {
+  const { out, stay, back, rest } = variant.tempo
+  const whole = out + stay + back + rest
+  const leaving = ((second % whole) + whole) % whole < out + stay
+  const outFirst = !/^in\b/i.test(variant.cues.breath.trim())
+  return leaving === outFirst ? 'out' : 'in'
+}
+
 const WORDS = {
   stand: 'standing',
   seat: 'sitting on a chair',

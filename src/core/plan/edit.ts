@@ -9,7 +9,7 @@ export type Edit =
   | { kind: 'set-variant'; item: string; variant: string; dose?: Dose }
   | { kind: 'set-dose'; item: string; dose: Dose | undefined }
   | { kind: 'set-block'; block: string; change: Partial<Omit<Block, 'id' | 'items'>> }
-  | { kind: 'set-plan'; change: Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room'>> }
+  | { kind: 'set-plan'; change: Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>> }
 
 /** An edit names something that is not in the plan. */
 export class EditError extends Error {

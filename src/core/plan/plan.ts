@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { SCHOOLS } from '../effort'
 import { ATTRIBUTES, type AttributeName, attribute, type DemandsInput } from '../movement'
 
 export const PHASE_KINDS = ['warm-up', 'main', 'cool-down'] as const
@@ -106,6 +107,8 @@ export const planSchema = z.strictObject({
   promisedMinutes: z.number().int().min(5).max(120),
   /** versions shown side by side */
   tracks: z.number().int().min(1).max(4).default(2),
+  /** school of heart-rate ceiling; where it may not be used, exertion and talk test lead */
+  school: z.enum(SCHOOLS).default('tanaka'),
   /** the group has met these movements, so they need no demonstration */
   familiar: z.array(z.string()).max(400).default([]),
   room: roomSchema.prefault({}),

@@ -163,3 +163,13 @@ export const attendanceOfPerson = (db: Database, studioId: string, clientId: str
     .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
     .where(and(eq(attendances.studioId, studioId), eq(attendances.clientId, clientId)))
     .orderBy(desc(sessions.day))
+
+/** What somebody last did of each item, the newest first, for showing where on each ladder they stand. */
+export const lastVariants = (db: Database, studioId: string, clientId: string, limit = 400): Promise<{ variant: string; day: string }[]> =>
+  db
+    .select({ variant: logEntries.variant, day: sessions.day })
+    .from(logEntries)
+    .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
+    .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
+    .orderBy(desc(sessions.day))
+    .limit(limit)

@@ -16,6 +16,7 @@ import { FitGrid } from './FitGrid'
 import { ItemSheet } from './ItemSheet'
 import { OverruleForm } from './OverruleForm'
 import { QuestionsSheet } from './QuestionsSheet'
+import { RoomSheet } from './RoomSheet'
 import { RosterSheet } from './RosterSheet'
 import { StaleSheet } from './StaleSheet'
 import { useDesk } from './useDesk'
@@ -26,6 +27,7 @@ type Open =
   | { kind: 'item'; item: string; ladder?: LadderView }
   | { kind: 'add'; phase: string; block: string; choices?: Choice[] }
   | { kind: 'roster' }
+  | { kind: 'room' }
   | { kind: 'questions'; questions?: ClassQuestion[] }
 
 const SEGMENT_WORDS: Record<SegmentKind, string> = {
@@ -183,6 +185,9 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
           >
             <Redo2 size={20} aria-hidden="true" />
           </button>
+          <button type="button" className="quiet" onClick={() => setOpen({ kind: 'room' })}>
+            Class and room
+          </button>
           <button type="button" className="quiet" onClick={() => setOpen({ kind: 'roster' })}>
             Roster, {people.length}
           </button>
@@ -246,6 +251,9 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         />
       )}
       {open?.kind === 'add' && <AddSheet choices={open.choices} people={people.length} onClose={() => setOpen(undefined)} onAdd={add} />}
+      {open?.kind === 'room' && (
+        <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })} />
+      )}
       {open?.kind === 'questions' && <QuestionsSheet questions={open.questions} items={model.items.length} onClose={() => setOpen(undefined)} />}
       {open?.kind === 'roster' && <RosterSheet classId={id} everybody={everybody} roster={places} onClose={() => setOpen(undefined)} />}
       {save === 'stale' && newer && <StaleSheet mine={plan} theirs={newer.plan} onMine={keepMine} onTheirs={takeTheirs} />}

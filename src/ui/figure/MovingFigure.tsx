@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { type Body, type Drawing, draw, REFERENCE_BODY, solve } from '@/core/body'
 import type { Variant } from '@/core/movement'
-import { poseAt } from '@/core/movement/picture'
+import { breathAt, poseAt } from '@/core/movement/picture'
 import { commonBox, FigureDrawing } from './FigureDrawing'
 
 export type FigureVariant = Pick<Variant, 'poses' | 'tempo' | 'room' | 'props' | 'view'>
@@ -42,6 +42,7 @@ export function MovingFigure({
   body = REFERENCE_BODY,
   view = variant.view,
   speed = 1,
+  breath,
 }: {
   variant: FigureVariant
   label: string
@@ -50,6 +51,8 @@ export function MovingFigure({
   body?: Body
   view?: number
   speed?: number
+  /** the breath cue of the variant; shown as in and out in time with the figure */
+  breath?: string
 }) {
   const still = Math.round((variant.tempo.out + variant.tempo.stay / 2) * FRAMES_PER_SECOND)
   const [step, setStep] = useState(still)
@@ -68,5 +71,18 @@ export function MovingFigure({
     request = requestAnimationFrame(tick)
     return () => cancelAnimationFrame(request)
   }, [moving, still, speed])
-  return <FigureDrawing drawing={drawingAt(step)} label={label} className={className} box={box} />
+  const figure = <FigureDrawing drawing={drawingAt(step)} label={label} className={className} box={box} />
+  if (breath === undefined) return figure
+  const phase = breathAt({ tempo: variant.tempo, cues: { setup: '', do: '', watch: '', breath } }, step / FRAMES_PER_SECOND)
+  return (
+    <div className="relative">
+      {figure}
+      <p className="absolute top-0 left-0 flex items-center gap-2 text-soft" aria-hidden="true">
+        <svg width="26" height="26" viewBox="-13 -13 26 26" aria-hidden="true">
+          <circle r={phase === 'in' ? 11 : 6} fill="none" stroke="var(--plum)" strokeWidth="3" style={{ transition: 'r 0.6s' }} />
+        </svg>
+        breathe {phase}
+      </p>
+    </div>
+  )
 }

@@ -1,3 +1,4 @@
+import { ceilingWords } from '@/core/effort'
 import type { Reason } from '@/core/formats'
 import { changeWords } from '@/core/safety/words'
 import type { Explanation } from '@/workers/designerContract'
@@ -59,7 +60,14 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
           </ul>
         </section>
       )}
+      {asked.length > 0 && reasons.some(({ then }) => then === 'prefer') && (
+        <p className="border-l-4 border-line pl-3">
+          Two rules pull in opposite directions here. They are not voted on: the stricter one holds, and what is good for this person is sought within
+          it.
+        </p>
+      )}
       {said.length > 0 && <ReasonList title="Keep in mind" reasons={said} />}
+      <p className="text-soft">{ceilingWords(explanation.ceiling)}</p>
       {pending.length > 0 && (
         <p className="text-soft">
           A clinician’s agreement is advised and not on file: {pending.join(', ')}. Until then effort stays at 4 and steps stay soft.

@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { Slider } from 'radix-ui'
 import { useState } from 'react'
 import { BANDS } from '@/content/kit/bands'
+import { kitWords } from '@/content/kit/standIns'
 import type { Body } from '@/core/body'
 import { bandFor } from '@/core/movement/bands'
 import type { GoalDose } from '@/core/movement/doses'
@@ -132,6 +133,7 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
             body={body}
             view={view ?? variant.view}
             speed={speed}
+            breath={variant.cues.breath}
           />
           <div className="mt-2 grid grid-cols-2 gap-x-5">
             <Range label="Seen from" value={view ?? variant.view} min={-90} max={90} step={5} unit="°" onChange={setView} />
@@ -175,6 +177,8 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
               ))}
               <dt className="text-soft">Good for</dt>
               <dd>{everyday}</dd>
+              <dt className="text-soft">Kit</dt>
+              <dd>{kitWords(variant.kit, kg)}</dd>
               <dt className="text-soft">Muscles</dt>
               <dd>{muscles}</dd>
             </dl>

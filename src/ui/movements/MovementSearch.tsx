@@ -7,6 +7,7 @@ import { PLACES, type Place } from '@/core/movement/search'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import type { Find, LibraryQuestions } from '@/workers/libraryContract'
 import { FigureDrawing } from '../figure/FigureDrawing'
+import { MovingFigure } from '../figure/MovingFigure'
 import { useAsk } from '../shell/useAsk'
 
 const words = (name: string) => name.replaceAll('-', ' ')
@@ -57,6 +58,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
     kind: 'open',
     ask: { people, own },
   })
+  const [moving, setMoving] = useState(false)
   const [query, setQuery] = useState(startQuery)
   const [shown, setShown] = useState(first)
   const asked = useRef(startQuery)
@@ -159,6 +161,9 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
             </button>
           </div>
         </details>
+        <button type="button" className="quiet" aria-pressed={moving} onClick={() => setMoving(!moving)}>
+          {moving ? 'Figures stand still' : 'Figures move'}
+        </button>
         <p className="ml-auto text-soft" role="status">
           {shown.total} {shown.total === 1 ? 'movement' : 'movements'}
         </p>
@@ -168,7 +173,11 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
         {shown.found.map((found) => (
           <li key={found.movement}>
             <Link href={`/movements/${found.movement}`} className="block no-underline">
-              <FigureDrawing drawing={found.drawing} label="" className="h-36 w-full [--fig-gap:var(--paper)]" />
+              {moving ? (
+                <MovingFigure variant={found.figure} label={found.words} moving className="h-36 w-full [--fig-gap:var(--paper)]" />
+              ) : (
+                <FigureDrawing drawing={found.drawing} label={found.words} className="h-36 w-full [--fig-gap:var(--paper)]" />
+              )}
               <span className="block border-t-4 border-soft pt-1 font-semibold">{found.name}</span>
               <span className="block text-soft">
                 {words(found.purpose)}, {found.variants === found.of ? `${found.of} steps` : `${found.variants} of ${found.of} steps`}

@@ -209,11 +209,12 @@ function Clearances({
           ? options
           : [...options, [field.condition, names.get(field.condition) ?? field.condition] as const]
         return (
-          <div key={field.id} className="mb-3 grid items-start gap-3 sm:grid-cols-[1.4fr_1.4fr_1fr_1fr_auto]">
+          <div key={field.id} className="mb-3 grid items-start gap-3 sm:grid-cols-[1.4fr_1.2fr_1fr_1fr_1.2fr_auto]">
             <Choose register={register} errors={errors} name={at('condition')} label="For" options={own} />
             <Text register={register} errors={errors} name={at('by')} label="Written by" />
             <Text register={register} errors={errors} name={at('on')} label="On" type="date" />
             <Text register={register} errors={errors} name={at('expires')} label="Until" type="date" />
+            <Text register={register} errors={errors} name={at('scope')} label="For what" />
             <button
               type="button"
               className="mt-6 flex size-11 items-center justify-center"
@@ -229,7 +230,7 @@ function Clearances({
         type="button"
         className="quiet"
         disabled={options.length === 0}
-        onClick={() => append({ condition: options[0]![0], by: '', on: '', expires: '' })}
+        onClick={() => append({ condition: options[0]![0], by: '', on: '', expires: '', scope: '' })}
       >
         <Plus size={18} aria-hidden="true" /> Add a clearance
       </button>

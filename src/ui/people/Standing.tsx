@@ -1,4 +1,4 @@
-import { ceilingFor, talkTest } from '@/core/effort'
+import { ceilingFor, ceilingWords, talkTest } from '@/core/effort'
 import type { Assessment } from '@/core/safety'
 
 /** What age, calendar and record come to on a day: gates, limits and stop signs. */
@@ -52,10 +52,7 @@ export function Standing({ assessment, week }: { assessment: Assessment; week?: 
       <div>
         <p className="label">How hard</p>
         <p>
-          {ceiling.kind === 'pulse'
-            ? `Pulse up to about ${ceiling.bpm} (${ceiling.because}), and never over effort ${limits.rpeCap.value}.`
-            : `Effort ${ceiling.rpe} of 10 at most: ${ceiling.because}.`}{' '}
-          By the talk test: {talkTest(limits.rpeCap.value)}.
+          {ceilingWords(ceiling)} By the talk test: {talkTest(limits.rpeCap.value)}.
         </p>
       </div>
       {heartRate.length > 0 && (

@@ -20,7 +20,7 @@ export interface PersonDraft {
   lastBirthKind: 'vaginal' | 'caesarean'
   noBirth12m: Answer
   conditions: ConditionDraft[]
-  clearances: { condition: string; by: string; on: string; expires: string }[]
+  clearances: { condition: string; by: string; on: string; expires: string; scope: string }[]
   riseNoHands: Answer
   floorTransferOk: Answer
   impactTrained: Answer
@@ -69,7 +69,13 @@ export function draftOf(record?: ClientRecord): PersonDraft {
     lastBirthKind: record?.lastBirth?.kind ?? 'vaginal',
     noBirth12m: answerOf(record?.noBirth12m),
     conditions: (record?.conditions ?? []).map(conditionDraft),
-    clearances: (record?.clearances ?? []).map(({ condition, by, on, expires }) => ({ condition, by, on, expires: expires ?? '' })),
+    clearances: (record?.clearances ?? []).map(({ condition, by, on, expires, scope }) => ({
+      condition,
+      by,
+      on,
+      expires: expires ?? '',
+      scope: scope ?? '',
+    })),
     riseNoHands: answerOf(capability.riseNoHands),
     floorTransferOk: answerOf(capability.floorTransferOk),
     impactTrained: answerOf(capability.impactTrained),
@@ -125,7 +131,9 @@ export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput
         ...Object.fromEntries(given),
       })
     }),
-    clearances: draft.clearances.map(({ condition, by, on, expires }) => known({ condition, by, on, expires: filled(expires) })),
+    clearances: draft.clearances.map(({ condition, by, on, expires, scope }) =>
+      known({ condition, by, on, expires: filled(expires), scope: filled(scope) }),
+    ),
     capability: known({
       ...before?.capability,
       riseNoHands: yes(draft.riseNoHands),

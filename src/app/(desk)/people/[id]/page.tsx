@@ -2,8 +2,10 @@ import { notFound } from 'next/navigation'
 import { z } from 'zod'
 import { conditionChoices, factsOn, perinatal } from '@/core/client'
 import { assess } from '@/core/safety'
+import { studioLibrary } from '@/server/library'
 import { getClient } from '@/server/repositories/clients'
 import { lettersOf } from '@/server/repositories/letters'
+import { lastVariants } from '@/server/repositories/sessions'
 import { RULE_BASE } from '@/server/ruleBase'
 import { NotFoundError } from '@/server/stale'
 import { here, today } from '@/server/studio'
@@ -22,7 +24,23 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
     throw error
   })
   const now = today()
-  const letters = await lettersOf(db, studio.id, id)
+  const [letters, last, { catalogue }] = await Promise.all([
+    lettersOf(db, studio.id, id),
+    lastVariants(db, studio.id, id),
+    studioLibrary(db, studio.id),
+  ])
+  const usual = new Map<string, { movement: string; name: string; step: number; of: number; day: string }>()
+  for (const { variant, day } of last) {
+    const entry = catalogue.byId.get(variant)
+    if (entry && !usual.has(entry.movement.id))
+      usual.set(entry.movement.id, {
+        movement: entry.movement.name,
+        name: entry.variant.name,
+        step: entry.step + 1,
+        of: entry.movement.variants.length,
+        day,
+      })
+  }
   const { week, weekDays } = perinatal(stored.record, now)
   return (
     <>
@@ -36,6 +54,21 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
             assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now), { supportInReach: true })}
             {...(week !== undefined && { week: { weeks: week, days: weekDays ?? 0 } })}
           />
+          {usual.size > 0 && (
+            <section>
+              <h2>Where on each ladder</h2>
+              <ul>
+                {[...usual.values()].map(({ movement, name, step, of, day }) => (
+                  <li key={movement} className="border-t border-line py-1">
+                    {movement}: {name}{' '}
+                    <span className="text-soft">
+                      step {step} of {of}, {day}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           <PersonTools
             id={id}
             given={stored.record.given}

@@ -1,0 +1,169 @@
+/** Rows that need the built application and a browser: page sizes, pages and saves on the demo data, one edit to paint, moving figures. */
+import { spawn, spawnSync } from 'node:child_process'
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { chromium } from '@playwright/test'
+import { build, ROOT } from './setup.mjs'
+
+const PORT = 4690
+const BASE = `http://127.0.0.1:${PORT}`
+const rows = []
+const row = (what, measured, budget) => rows.push({ what, measured, budget })
+const at = (all, share) => {
+  const list = all.filter(Number.isFinite)
+  return [...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * share))]
+}
+const ms = (value) => `${value.toFixed(0)} ms`
+
+build()
+const stats = path.join(ROOT, '.next/diagnostics/route-bundle-stats.json')
+if (existsSync(stats)) {
+  const pages = JSON.parse(readFileSync(stats, 'utf8'))
+  const sized = pages.map((page) => ({ route: page.route, kb: (page.firstLoadCompressedJsBytes ?? page.firstLoadUncompressedJsBytes ?? 0) / 1024 }))
+  const largest = sized.sort((a, b) => b.kb - a.kb)[0]
+  row(`first-load JavaScript of the largest page, ${largest.route}`, `${largest.kb.toFixed(0)} kB`, '250 kB')
+}
+
+const data = mkdtempSync(path.join(tmpdir(), 'velvet-bench-'))
+const env = { ...process.env, VELVET_TODAY: '2026-11-24', VELVET_DATA: path.join(data, 'data'), NEXT_TELEMETRY_DISABLED: '1' }
+for (const script of ['seed.ts', 'benchSeed.ts'])
+  spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', `scripts/${script}`], { cwd: ROOT, env, stdio: 'ignore' })
+const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(PORT)], {
+  cwd: ROOT,
+  env,
+  stdio: 'ignore',
+})
+const ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS })
+try {
+  for (let attempt = 0; attempt < 100; attempt++) {
+    if (
+      await fetch(`${BASE}/log`).then(
+        (response) => response.ok,
+        () => false,
+      )
+    )
+      break
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(BASE)
+  const classUrl = await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).getAttribute('href')
+  const benchUrl = await page.getByRole('link', { name: 'Bench class', exact: true }).getAttribute('href')
+  const person = await (async () => {
+    await page.goto(`${BASE}/people`)
+    return page.locator('tbody a').first().getAttribute('href')
+  })()
+  for (const url of ['/', classUrl, '/people', person, '/movements', '/movements/squat', '/log', '/why']) {
+    const taken = []
+    for (let n = 0; n < 12; n++) {
+      const begun = performance.now()
+      await (await fetch(BASE + url)).text()
+      if (n > 1) taken.push(performance.now() - begun)
+    }
+    row(`page ${url.replace(/[0-9a-f-]{36}/, '…')}, demo data, p95`, ms(at(taken, 0.95)), '150 ms')
+  }
+
+  const saves = []
+  page.on('response', (response) => {
+    if (response.request().method() === 'POST') saves.push(response.request().timing().responseStart)
+  })
+  await page.goto(BASE + benchUrl)
+  await page.getByRole('button', { name: 'Lead this class' }).waitFor()
+  await page.waitForTimeout(4000)
+  await page.getByRole('rowheader').getByRole('button').nth(3).click()
+  await page.getByLabel('Rest, s').waitFor()
+  const edits = []
+  for (let n = 0; n < 9; n++) {
+    edits.push(
+      await page.evaluate(
+        async (seconds) => {
+          const field = [...document.querySelectorAll('label')].find((label) => label.textContent?.startsWith('Rest, s')).querySelector('input')
+          const clock = document.querySelector('main [aria-live=polite]')
+          const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set
+          const begun = performance.now()
+          const painted = new Promise((resolve) =>
+            new MutationObserver((_, observer) => {
+              observer.disconnect()
+              requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - begun), 0))
+            }).observe(clock, { childList: true, subtree: true, characterData: true }),
+          )
+          set.call(field, String(seconds))
+          field.dispatchEvent(new Event('input', { bubbles: true }))
+          // a change that paints nothing has nothing to measure
+          return Promise.race([painted, new Promise((resolve) => setTimeout(() => resolve(Number.NaN), 3000))])
+        },
+        20 + n * 5,
+      ),
+    )
+    await page.waitForTimeout(500)
+  }
+  row('one edit, 25 people × 40 items, keypress to painted, median', ms(at(edits, 0.5)), '100 ms')
+  await page.waitForTimeout(600)
+  row(`saving the plan of that class, ${saves.length} times, p95`, ms(at(saves, 0.95)), '150 ms')
+
+  await page.goto(`${BASE}/movements`)
+  await page.waitForTimeout(2500)
+  const keys = []
+  for (const word of ['hip', 'hip h', 'squat', 'squat h', 'row', 'row b']) {
+    keys.push(
+      await page.evaluate(async (text) => {
+        const input = document.querySelector('main input.input')
+        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set
+        const list = document.querySelector('main ul')
+        const begun = performance.now()
+        const painted = new Promise((resolve) =>
+          new MutationObserver((_, observer) => {
+            observer.disconnect()
+            resolve(performance.now() - begun)
+          }).observe(list, { childList: true, subtree: true, attributes: true }),
+        )
+        set.call(input, text)
+        input.dispatchEvent(new Event('input', { bubbles: true }))
+        // a change that paints nothing has nothing to measure
+        return Promise.race([painted, new Promise((resolve) => setTimeout(() => resolve(Number.NaN), 3000))])
+      }, word),
+    )
+  }
+  row('movement search, keypress to changed list, worst of six', ms(at(keys, 1)), '50 ms')
+
+  await page.getByLabel('Search').fill('')
+  for (let more = 0; more < 2; more++)
+    await page
+      .getByRole('button', { name: 'Show more' })
+      .click()
+      .catch(() => {})
+  await page.waitForTimeout(800)
+  await page.getByRole('button', { name: 'Figures move' }).click()
+  await page.waitForTimeout(9000)
+  const frames = await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        let count = 0
+        const begun = performance.now()
+        const tick = (now) => {
+          count++
+          if (now - begun > 4000) resolve((count / (now - begun)) * 1000)
+          else requestAnimationFrame(tick)
+        }
+        requestAnimationFrame(tick)
+      }),
+  )
+  const figures = await page.locator('main ul svg').count()
+  row(`${figures} moving figures on one page, after their first repetition`, `${frames.toFixed(0)} fps`, '60 fps')
+} finally {
+  await browser.close()
+  server.kill()
+  rmSync(data, { recursive: true, force: true })
+}
+const wide = Math.max(...rows.map(({ what }) => what.length))
+for (const { what, measured, budget } of rows) process.stdout.write(`${what.padEnd(wide)}  ${measured.padStart(9)}  budget ${budget}\n`)

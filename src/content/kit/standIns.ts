@@ -1,0 +1,39 @@
+import type { Kit } from '@/core/movement'
+
+/** Household stand-ins by mass: what it weighs is known, not guessed. Water weighs 1 kg a litre. */
+const MASSES: readonly { upToKg: number; name: string }[] = [
+  { upToKg: 0.5, name: 'a full half-litre bottle or a tin of soup' },
+  { upToKg: 1, name: 'a full one-litre bottle or a bag of sugar' },
+  { upToKg: 1.5, name: 'a full one-and-a-half-litre bottle' },
+  { upToKg: 2, name: 'a full two-litre bottle' },
+  { upToKg: 3, name: 'a bag with three full one-litre bottles' },
+  { upToKg: 5, name: 'a full five-litre canister' },
+]
+
+const NAMES: Record<Kit, { name: string; standIn: string }> = {
+  chair: { name: 'sturdy chair', standIn: 'a bench or the edge of a firm sofa' },
+  support: { name: 'something to hold', standIn: 'a kitchen counter, a rail or a heavy chair against the wall' },
+  wall: { name: 'free wall', standIn: 'a closed door' },
+  mat: { name: 'mat', standIn: 'a folded blanket on a carpet' },
+  bed: { name: 'bed', standIn: 'a firm couch' },
+  wedge: { name: 'wedge', standIn: 'two firm pillows' },
+  dumbbell: { name: 'weights', standIn: '' },
+  band: { name: 'band', standIn: 'none: a towel does not stretch; do it empty-handed with a hard squeeze' },
+  ball: { name: 'light ball', standIn: 'a rolled jumper or a cushion' },
+  cuff: { name: 'ankle weight', standIn: 'none: leave the weight out' },
+  towel: { name: 'towel or strap', standIn: 'a dressing-gown belt' },
+  step: { name: 'low step', standIn: 'the bottom stair with its rail' },
+}
+
+/** Kit of a variant in words, each with what a household has instead. @param loadKg per hand or limb */
+export const kitWords = (kit: readonly Kit[], loadKg: number): string =>
+  kit.length === 0
+    ? 'nothing'
+    : kit
+        .map((one) => {
+          const { name, standIn } = NAMES[one]
+          const mass = one === 'dumbbell' ? MASSES.find(({ upToKg }) => loadKg <= upToKg) : undefined
+          const instead = mass ? `or ${mass.name}` : standIn && (standIn.startsWith('none') ? standIn : `or ${standIn}`)
+          return `${name}${one === 'dumbbell' && loadKg > 0 ? `, ${loadKg} kg in each hand` : ''}${instead ? ` (${instead})` : ''}`
+        })
+        .join('; ')

@@ -1,0 +1,162 @@
+'use client'
+import { useState } from 'react'
+import { SCHOOL_WORDS, SCHOOLS, type School } from '@/core/effort'
+import type { PlanDraft } from '@/core/plan'
+import { Sheet } from '../shell/Sheet'
+
+type Change = Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>>
+const KIT = ['support', 'wall', 'dumbbell', 'band', 'ball', 'cuff', 'towel', 'mat', 'bed', 'wedge', 'step'] as const
+const KIT_WORDS: Record<(typeof KIT)[number], string> = {
+  support: 'chair backs or a rail to hold',
+  wall: 'a free wall',
+  dumbbell: 'weights',
+  band: 'bands',
+  ball: 'light balls',
+  cuff: 'ankle or wrist weights',
+  towel: 'towels',
+  mat: 'mats',
+  bed: 'a bed or bench',
+  wedge: 'wedges or firm pillows',
+  step: 'a low step',
+}
+
+/** What is typed stays; only what fits is passed on. */
+function NumberField({
+  label,
+  value,
+  min,
+  max,
+  onChange,
+}: {
+  label: string
+  value: number
+  min: number
+  max: number
+  onChange: (value: number) => void
+}) {
+  const [typed, setTyped] = useState(String(value))
+  const wrong = typed.trim() === '' || !Number.isInteger(Number(typed)) || Number(typed) < min || Number(typed) > max
+  return (
+    <label className="field w-40">
+      <span>{label}</span>
+      <input
+        className="input"
+        type="number"
+        min={min}
+        max={max}
+        value={typed}
+        aria-invalid={wrong}
+        onChange={(event) => {
+          setTyped(event.target.value)
+          const next = Number(event.target.value)
+          if (event.target.value.trim() !== '' && Number.isInteger(next) && next >= min && next <= max) onChange(next)
+        }}
+      />
+      {wrong && (
+        <span className="wrong">
+          {min} to {max}
+        </span>
+      )}
+    </label>
+  )
+}
+
+/** Title, length, how many versions are shown, the school of effort, and what the room holds. */
+export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClose: () => void; onChange: (change: Change) => void }) {
+  const { room } = plan
+  const setRoom = (change: Partial<PlanDraft['room']>) => onChange({ room: { ...room, ...change } })
+  const [title, setTitle] = useState(plan.title)
+  return (
+    <Sheet open onClose={onClose} title="Class and room">
+      <div className="flex flex-col gap-5">
+        <label className="field">
+          <span>Title</span>
+          <input
+            className="input"
+            value={title}
+            maxLength={120}
+            aria-invalid={title.trim() === ''}
+            onChange={(event) => {
+              setTitle(event.target.value)
+              if (event.target.value.trim() !== '') onChange({ title: event.target.value.trim() })
+            }}
+          />
+          {title.trim() === '' && <span className="wrong">a title is needed</span>}
+        </label>
+        <div className="flex flex-wrap gap-4">
+          <NumberField
+            label="Minutes promised"
+            value={plan.promisedMinutes}
+            min={5}
+            max={120}
+            onChange={(promisedMinutes) => onChange({ promisedMinutes })}
+          />
+          <label className="field w-40">
+            <span>Versions shown at once</span>
+            <select className="input" value={plan.tracks} onChange={(event) => onChange({ tracks: Number(event.target.value) })}>
+              {[1, 2, 3, 4].map((count) => (
+                <option key={count} value={count}>
+                  {count}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+        <label className="field">
+          <span>Heart-rate school</span>
+          <select className="input" value={plan.school} onChange={(event) => onChange({ school: event.target.value as School })}>
+            {SCHOOLS.map((school) => (
+              <option key={school} value={school}>
+                {SCHOOL_WORDS[school].name}: {SCHOOL_WORDS[school].found}
+              </option>
+            ))}
+          </select>
+          <span>
+            Symptoms come first, then the talk test, then effort, then the pulse. With a beta-blocker, in pregnancy and some more no formula is used
+            at all.
+          </span>
+        </label>
+        <fieldset>
+          <legend className="font-serif text-[1.1rem]">The room</legend>
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="size-5 accent-plum"
+              checked={room.supportInReach}
+              onChange={(event) => setRoom({ supportInReach: event.target.checked })}
+            />
+            everybody can reach a wall, a heavy chair or a rail
+          </label>
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="size-5 accent-plum"
+              checked={room.floorWork}
+              onChange={(event) => setRoom({ floorWork: event.target.checked })}
+            />
+            floor work is possible
+          </label>
+          <div className="flex flex-wrap gap-4">
+            <NumberField label="Temperature, °C" value={room.tempC} min={-10} max={50} onChange={(tempC) => setRoom({ tempC })} />
+            <NumberField label="Begins at hour" value={room.startHour} min={0} max={23} onChange={(startHour) => setRoom({ startHour })} />
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend className="font-serif text-[1.1rem]">What is there</legend>
+          <p className="text-soft">Versions that need other kit are not offered. Chairs are taken for granted.</p>
+          {KIT.map((kit) => (
+            <label key={kit} className="flex min-h-11 items-center gap-3">
+              <input
+                type="checkbox"
+                className="size-5 accent-plum"
+                checked={room.kit.includes(kit)}
+                onChange={(event) => setRoom({ kit: event.target.checked ? [...room.kit, kit] : room.kit.filter((one) => one !== kit) })}
+              />
+              {KIT_WORDS[kit]}
+            </label>
+          ))}
+        </fieldset>
+      </div>
+    </Sheet>
+  )
+}
