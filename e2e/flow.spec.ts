@@ -171,3 +171,18 @@ test('the grid is walked with the arrow keys and opened with Enter', async ({ pa
   for (let press = 0; press < 4; press++) await page.keyboard.press('ArrowRight')
   await expect(page.getByText(/^0:20: /)).toBeVisible()
 })
+
+test('the room decides what is offered: no floor, no floor versions', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Lantern evening, before and after birth', exact: true }).click()
+  await page.getByRole('button', { name: 'Class and room' }).click()
+  await page.getByLabel('Minutes promised').fill('3')
+  await expect(page.getByText('5 to 120')).toBeVisible()
+  await page.getByLabel('Minutes promised').fill('45')
+  await page.getByLabel('floor work is possible').uncheck()
+  await page.keyboard.press('Escape')
+  await expect(page.getByText(/of 45:00 promised/)).toBeVisible()
+  await expect(page.getByText('this room allows no floor work')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('this room allows no floor work')).toHaveCount(0)
+})

@@ -103,8 +103,45 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Save', exact: true }).waitFor()
     },
   },
+  {
+    name: 'screening',
+    go: async (page) => {
+      await page.goto(`${BASE}/people`)
+      await page.getByRole('link', { name: /^Jory/ }).click()
+      await page.getByRole('link', { name: /^Screening/ }).click()
+      await page
+        .getByRole('group', { name: /broken a bone/ })
+        .getByLabel('Told that it is osteoporosis')
+        .check()
+      await page
+        .getByRole('group', { name: /Have you fallen/ })
+        .getByLabel('Yes', { exact: true })
+        .check()
+      await page.getByRole('button', { name: 'Keep the answers' }).click()
+      await page.getByText('For the record').waitFor()
+    },
+  },
+  {
+    name: 'door',
+    width: 390,
+    height: 844,
+    go: async (page) => {
+      await openClass(page, 'Boathouse chairs')
+      await page.getByRole('button', { name: 'At the door' }).click()
+      await page.getByRole('group', { name: 'Alba today' }).getByRole('button', { name: 'Well', exact: true }).click()
+      await page.getByRole('group', { name: 'Bertil today' }).getByRole('button', { name: 'A bit off' }).click()
+    },
+  },
+  { name: 'own-movement', go: (page) => page.goto(`${BASE}/movements/own?from=row/band-light`) },
   { name: 'movements', go: (page) => page.goto(`${BASE}/movements`) },
-  { name: 'movement', go: (page) => page.goto(`${BASE}/movements/sit-to-stand`) },
+  {
+    name: 'movement',
+    go: async (page) => {
+      await page.goto(`${BASE}/movements/lateral-raise`)
+      await page.waitForTimeout(1500)
+      await page.getByText('Moments at the hardest pose').evaluate((heading) => heading.scrollIntoView({ block: 'center' }))
+    },
+  },
   { name: 'why', go: (page) => page.goto(`${BASE}/why`) },
 ]
 

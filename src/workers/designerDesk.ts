@@ -21,11 +21,13 @@ export class DesignerDesk {
   private sessionKey = ''
   private plan: Plan | undefined
   private drawings = new Map<string, Drawing>()
+  private sent = new Set<string>()
 
   model({ plan, people, own }: Questions['model']['ask']): Questions['model']['answer'] {
     if (own) {
       this.catalogue = withOwn(LIBRARY, own)
       this.drawings.clear()
+      this.sent.clear()
     }
     const sound = this.accept(plan)
     if (people) this.facts = people
@@ -37,7 +39,10 @@ export class DesignerDesk {
     }
     const model: ClassModel = classModel(sound, this.roster, this.catalogue)
     const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
-    return { model, drawings: Object.fromEntries(ids.map((id) => [id, this.drawing(id)])) }
+    // a drawing is large, so each goes over once
+    const fresh = ids.filter((id) => !this.sent.has(id))
+    for (const id of fresh) this.sent.add(id)
+    return { model, drawings: Object.fromEntries(fresh.map((id) => [id, this.drawing(id)])) }
   }
 
   private drawing(id: string): Drawing {

@@ -10,6 +10,7 @@ export interface Find extends Omit<MovementQuery, 'only' | 'kit'> {
   /** only what somebody of the class can do as planned or adjusted */
   forClass: boolean
   most: number
+  moving: boolean
 }
 export interface Found {
   movement: string
@@ -17,9 +18,12 @@ export interface Found {
   purpose: string
   variants: number
   of: number
-  drawing: Drawing
-  /** for a figure that moves */
-  figure: { poses: readonly Pose[]; tempo: Tempo; room: Room; props: readonly PropKind[]; view: Yaw }
+  /** id of the variant that is shown */
+  variant: string
+  /** sent once a variant; the page keeps it */
+  drawing?: Drawing
+  /** for a figure that moves, where that was asked */
+  figure?: { poses: readonly Pose[]; tempo: Tempo; room: Room; props: readonly PropKind[]; view: Yaw }
   words: string
   /** how many of the class have a step of it */
   fits?: number

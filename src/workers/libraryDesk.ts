@@ -1,7 +1,7 @@
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import type { Drawing } from '@/core/body'
-import { type Catalogue, describePicture, type IndexRow, pictureOf, search, searchIndex, withOwn } from '@/core/movement'
+import { type Catalogue, describePicture, type IndexRow, pictureOf, search, searchIndex, type Variant, withOwn } from '@/core/movement'
 import { type Assessment, assess, buildRuleBase, judge } from '@/core/safety'
 import type { Find, Found, LibraryQuestions } from './libraryContract'
 
@@ -15,7 +15,7 @@ export class LibraryDesk {
   private catalogue: Catalogue = LIBRARY
   private index: IndexRow[] | undefined
   private assessments: Assessment[] = []
-  private drawings = new Map<string, Drawing>()
+  private sent = new Set<string>()
   private fitting: Map<string, number> | undefined
 
   open({ people, own }: LibraryQuestions['open']['ask']): null {
@@ -28,7 +28,7 @@ export class LibraryDesk {
 
   find(ask: Find): { total: number; found: Found[] } {
     this.index ??= searchIndex(this.catalogue)
-    const { conditions, over65, forClass, most, ...query } = ask
+    const { conditions, over65, forClass, most, moving, ...query } = ask
     const safe = conditions.length > 0 || over65 ? this.allowedBy([this.imagined(conditions, over65)], 1) : undefined
     const forSome = forClass ? this.allowedBy(this.assessments, 1) : undefined
     const only = safe && forSome ? new Set([...safe].filter((id) => forSome.has(id))) : (safe ?? forSome)
@@ -44,8 +44,9 @@ export class LibraryDesk {
           purpose: entry.movement.purpose,
           variants: variants.length,
           of: entry.movement.variants.length,
-          drawing: this.drawing(entry.variant.id),
-          figure: { poses, tempo, room, props, view },
+          variant: entry.variant.id,
+          ...this.drawingOnce(entry.variant),
+          ...(moving && { figure: { poses, tempo, room, props, view } }),
           words: describePicture(entry.movement, entry.variant),
           ...(this.assessments.length > 0 && { fits: this.fits(movement) }),
         }
@@ -90,12 +91,10 @@ export class LibraryDesk {
     return this.fitting.get(movement) ?? 0
   }
 
-  private drawing(id: string): Drawing {
-    let drawing = this.drawings.get(id)
-    if (!drawing) {
-      drawing = pictureOf(this.catalogue.byId.get(id)!.variant)
-      this.drawings.set(id, drawing)
-    }
-    return drawing
+  /** A drawing is large, so each goes over once. */
+  private drawingOnce(variant: Variant): { drawing?: Drawing } {
+    if (this.sent.has(variant.id)) return {}
+    this.sent.add(variant.id)
+    return { drawing: pictureOf(variant) }
   }
 }

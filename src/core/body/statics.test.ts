@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { hullArea } from '../testing/geometry'
-import { solve } from './kinematics'
+import { centreOfMass, solve } from './kinematics'
 import { arm, feet, hands, lean, leg, pose } from './pose'
 import { type Body, GRAVITY, GRIP, LENGTH, REFERENCE_BODY, SEGMENT } from './skeleton'
 import { balanceMarginCm, hull, insideBy, moments, supportPoints } from './statics'
@@ -56,6 +56,17 @@ describe('moments by hand from the table', () => {
     // upper body without pelvis and legs, about 57 % of 70 kg, with its centre about a quarter of a metre up
     expect(hinge(60)).toBeGreaterThan(50)
     expect(hinge(60)).toBeLessThan(130)
+  })
+})
+
+describe('a pregnant body', () => {
+  const at = (gestationalWeek: number | undefined) =>
+    solve(pose('stand', lean(0)), { ...body, shape: 'pregnant', ...(gestationalWeek !== undefined && { gestationalWeek }) })
+  test('carries more in front as the weeks go on, and the low back holds it', () => {
+    const [none, middle, late] = [undefined, 24, 38].map((week) => at(week))
+    expect(centreOfMass(middle!)[1]).toBeGreaterThan(centreOfMass(none!)[1])
+    expect(centreOfMass(late!)[1]).toBeGreaterThan(centreOfMass(middle!)[1])
+    expect(moments(late!).lumbar).toBeGreaterThan(moments(middle!).lumbar)
   })
 })
 

@@ -20,11 +20,14 @@ export function clearanceEnds(base: RuleBase, clearance: ClientRecord['clearance
   return ends[0]
 }
 
+const holdsOn = (base: RuleBase, clearance: ClientRecord['clearances'][number], day: Day): boolean => {
+  const ends = clearanceEnds(base, clearance)
+  return clearance.on <= day && (ends === undefined || day <= ends)
+}
+
 export function isCleared(base: RuleBase, record: ClientRecord, slug: string, day: Day): boolean {
   return record.clearances.some((clearance) => {
-    if (clearance.condition !== slug || clearance.on > day) return false
-    const ends = clearanceEnds(base, clearance)
-    return ends === undefined || day <= ends
+    return clearance.condition === slug && clearance.movement === undefined && holdsOn(base, clearance, day)
   })
 }
 
@@ -95,6 +98,9 @@ export function factsOn(base: RuleBase, record: ClientRecord, day: Day, today?: 
       ? [{ slug: 'postnatal' }]
       : []),
   ]
+  const individualPlans = record.clearances.flatMap(({ movement, condition, by, ...clearance }) =>
+    movement !== undefined && holdsOn(base, { condition, by, ...clearance }, day) ? [{ condition, movement, note: by }] : [],
+  )
   const medicines = Object.entries(MEDICINE_CONDITIONS).flatMap(([medicine, slug]) =>
     record.medicines?.[medicine as keyof typeof MEDICINE_CONDITIONS] && !slugs.has(slug) ? [{ slug }] : [],
   )
@@ -111,6 +117,7 @@ export function factsOn(base: RuleBase, record: ClientRecord, day: Day, today?: 
     ...(capability.coning !== undefined && { coning: capability.coning }),
     ...(capability.pfLoadTestOk !== undefined && { pfLoadTestOk: capability.pfLoadTestOk }),
     ...(record.joined !== undefined && record.joined <= day && { weeksInProgramme: completedWeeks(record.joined, day) }),
+    ...(individualPlans.length > 0 && { individualPlans }),
     ...door,
     ...(door.painNow !== undefined && { painAboveUsual: door.painNow - (usualPain ?? 0) }),
     conditions: [...record.conditions, ...implied, ...medicines, ...unwell].map((condition) => conditionFacts(base, record, condition, today, day)),

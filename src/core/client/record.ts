@@ -43,6 +43,8 @@ export const clearanceSchema = z.strictObject({
   on: daySchema,
   expires: daySchema.optional(),
   scope: text(300).optional(),
+  /** a written individual plan for one movement (principle P8): it loosens that condition's rules there, and clears nothing else */
+  movement: z.string().max(60).optional(),
 })
 
 /** Where it hurts or wants care, on a figure seen from the front and from the back. */

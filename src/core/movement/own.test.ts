@@ -1,6 +1,9 @@
 import { describe, expect, test } from 'vitest'
 import { smallCatalogue } from '../testing/library'
+import { PURPOSES } from './demands'
+import { dosesPerGoal } from './doses'
 import { movementOf, type OwnMovement, ownFrom, ownMovementSchema, withOwn } from './own'
+import { breathAt } from './picture'
 
 const library = smallCatalogue()
 const start = () => ownFrom(library.byId.get('push/seated')!)
@@ -41,5 +44,38 @@ describe('a movement of one’s own', () => {
     expect(
       ownMovementSchema.safeParse({ ...bent, poses: bent.poses.map((pose) => ({ ...pose, leftLeg: { ...pose.leftLeg, knee: 400 } })) }).success,
     ).toBe(false)
+  })
+})
+
+describe('breath goes with the tempo', () => {
+  const tempo = { out: 2, stay: 1, back: 3, rest: 0 }
+  const cues = (breath: string) => ({ setup: '', do: '', watch: '', breath })
+  test.each([
+    ['Out as you rise.', 1, 'out'],
+    ['Out as you rise.', 4, 'in'],
+    ['In to fold, out to rise.', 1, 'in'],
+    ['In to fold, out to rise.', 4, 'out'],
+    ['In to fold, out to rise.', 7, 'in'],
+  ] as const)('%s at %d s: %s', (breath, second, phase) => expect(breathAt({ tempo, cues: cues(breath) }, second)).toBe(phase))
+})
+
+describe('doses per goal', () => {
+  const own = { sets: 2, reps: 10, holdSeconds: 0, restSeconds: 45, loadKg: 2, rpe: 5 }
+  test('strength begins at one set and effort 4 and builds to three sets', () => {
+    const [first, usual, build] = dosesPerGoal('strength-legs', own).map(({ dose }) => dose)
+    expect([first!.sets, first!.rpe, usual, build!.sets]).toEqual([1, 4, own, 3])
+  })
+  test('power stays between effort 3 and 5, with long rests', () => {
+    const doses = dosesPerGoal('power', { ...own, rpe: 4 }).map(({ dose }) => dose)
+    expect(doses.every(({ rpe }) => rpe >= 3 && rpe <= 5)).toBe(true)
+    expect(doses[2]!.restSeconds).toBeGreaterThanOrEqual(90)
+  })
+  test('no goal asks for less rest or leaves the dose table', () => {
+    for (const purpose of PURPOSES)
+      for (const { dose } of dosesPerGoal(purpose, own)) {
+        expect(dose.sets).toBeGreaterThanOrEqual(1)
+        expect(dose.sets).toBeLessThanOrEqual(3)
+        expect(dose.rpe).toBeLessThanOrEqual(Math.max(own.rpe, 5))
+      }
   })
 })

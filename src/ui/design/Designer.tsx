@@ -2,6 +2,7 @@
 import { Redo2, Undo2 } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
+import type { Drawing } from '@/core/body'
 import { itemsOf, type PlanDraft } from '@/core/plan'
 import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
@@ -69,7 +70,9 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
   const [open, setOpen] = useState<Open>()
   const [at, setAt] = useState<number>()
   const [leading, startLeading] = useTransition()
-  const { model, drawings } = shown
+  const { model } = shown
+  const drawings = useRef<Record<string, Drawing>>({})
+  Object.assign(drawings.current, first.drawings, shown.drawings)
 
   const judgedPlan = useRef(startPlan)
   const judgedPeople = useRef(people)
@@ -219,7 +222,14 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         </ul>
       )}
 
-      <FitGrid plan={plan} model={model} drawings={drawings} onCell={explain} onItem={(item) => setOpen({ kind: 'item', item })} onAdd={openAdd} />
+      <FitGrid
+        plan={plan}
+        model={model}
+        drawings={drawings.current}
+        onCell={explain}
+        onItem={(item) => setOpen({ kind: 'item', item })}
+        onAdd={openAdd}
+      />
       <div className="flex flex-wrap items-center justify-between gap-4">
         <MarkLegend />
         <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>

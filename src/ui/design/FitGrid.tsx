@@ -1,5 +1,6 @@
 'use client'
 import { Plus } from 'lucide-react'
+import { memo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { Cell, ClassModel, ModelItem } from '@/core/fit'
 import type { PlanDraft } from '@/core/plan'
@@ -46,8 +47,80 @@ interface Props {
   onAdd: (phase: string, block: string) => void
 }
 
+/** One item for everybody. All that it shows comes as plain values, so that an edit of another item leaves it alone. */
+const GridRow = memo(function GridRow({
+  id,
+  index,
+  movement,
+  name,
+  amount,
+  marks,
+  people,
+  drawing,
+  onItem,
+  onCell,
+}: {
+  id: string
+  index: number
+  movement: string
+  name: string
+  amount: string
+  /** one a person, with spaces */
+  marks: string
+  /** id and name, a line a person */
+  people: string
+  drawing: Drawing | undefined
+  onItem: (item: string) => void
+  onCell: (item: string, person: string) => void
+}) {
+  const everybody =
+    people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
+  const each = marks.split(' ') as Cell['mark'][]
+  return (
+    <tr className="border-t border-line">
+      <th scope="row" className="sticky left-0 z-10 bg-paper p-0 text-left font-normal">
+        <button type="button" onClick={() => onItem(id)} className="group flex w-full items-center gap-3 py-1.5 pr-3 text-left">
+          <span className="flex h-14 w-[74px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
+            {drawing && <FigureDrawing drawing={drawing} label="" className="h-14 max-w-[74px]" />}
+          </span>
+          <span className="min-w-0">
+            <span className="block font-semibold group-hover:underline">{movement}</span>
+            <span className="block truncate text-[0.94rem] text-soft">{name}</span>
+            <span className="block text-[0.94rem] text-soft">{amount}</span>
+          </span>
+        </button>
+      </th>
+      {everybody.map(([person, called], column) => {
+        const mark = each[column]!
+        return (
+          <td key={person} className="p-[2px]">
+            <button
+              type="button"
+              data-cell={`${index},${column}`}
+              onClick={() => onCell(id, person)}
+              aria-label={`${called}, ${movement}: ${MARK_WORDS[mark]}`}
+              className={`flex h-[62px] w-full flex-col items-center justify-center ${TONES[mark]}`}
+            >
+              <Mark mark={mark} />
+              <span className="text-[0.94rem] leading-none">{MARK_LETTERS[mark]}</span>
+            </button>
+          </td>
+        )
+      })}
+    </tr>
+  )
+})
+
 /** Items down, people across. Every cell opens its reasons. */
 export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props) {
+  const people = model.people.map(({ id, name }) => `${id} ${name}`).join('\n')
+  // rows are redrawn only when what they show has changed, so their handlers must not change
+  const latest = useRef({ onItem, onCell })
+  latest.current = { onItem, onCell }
+  const [stable] = useState(() => ({
+    onItem: (item: string) => latest.current.onItem(item),
+    onCell: (item: string, person: string) => latest.current.onCell(item, person),
+  }))
   const byId = new Map(model.items.map((item, index) => [item.id, { item, index }]))
   return (
     <div className="overflow-x-auto">
@@ -85,36 +158,19 @@ export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props)
                 const { item, index } = found
                 const drawing = item.variant ? drawings[item.variant] : undefined
                 return (
-                  <tr key={id} className="border-t border-line">
-                    <th scope="row" className="sticky left-0 z-10 bg-paper p-0 text-left font-normal">
-                      <button type="button" onClick={() => onItem(id)} className="group flex w-full items-center gap-3 py-1.5 pr-3 text-left">
-                        <span className="flex h-14 w-[74px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
-                          {drawing && <FigureDrawing drawing={drawing} label="" className="h-14 max-w-[74px]" />}
-                        </span>
-                        <span className="min-w-0">
-                          <span className="block font-semibold group-hover:underline">{item.movement}</span>
-                          <span className="block truncate text-[0.94rem] text-soft">{item.name}</span>
-                          <span className="block text-[0.94rem] text-soft">
-                            {doseWords(item)} · {clock(item.seconds)}
-                          </span>
-                        </span>
-                      </button>
-                    </th>
-                    {item.cells.map((cell, column) => (
-                      <td key={model.people[column]!.id} className="p-[2px]">
-                        <button
-                          type="button"
-                          data-cell={`${index},${column}`}
-                          onClick={() => onCell(id, model.people[column]!.id)}
-                          aria-label={`${model.people[column]!.name}, ${item.movement}: ${MARK_WORDS[cell.mark]}`}
-                          className={`flex h-[62px] w-full flex-col items-center justify-center ${TONES[cell.mark]}`}
-                        >
-                          <Mark mark={cell.mark} />
-                          <span className="text-[0.94rem] leading-none">{MARK_LETTERS[cell.mark]}</span>
-                        </button>
-                      </td>
-                    ))}
-                  </tr>
+                  <GridRow
+                    key={id}
+                    id={id}
+                    index={index}
+                    movement={item.movement}
+                    name={item.name}
+                    amount={`${doseWords(item)} · ${clock(item.seconds)}`}
+                    marks={item.cells.map(({ mark }) => mark).join(' ')}
+                    people={people}
+                    drawing={drawing}
+                    onItem={stable.onItem}
+                    onCell={stable.onCell}
+                  />
                 )
               }),
             )}

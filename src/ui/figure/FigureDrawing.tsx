@@ -1,6 +1,6 @@
 import type { Drawing, Tone } from '@/core/body'
 
-const FILL: Record<Tone, string> = {
+export const FILL: Record<Tone, string> = {
   skin: 'var(--fig-skin)',
   hair: 'var(--fig-hair)',
   top: 'var(--fig-top)',

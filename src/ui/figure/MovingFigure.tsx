@@ -1,49 +1,66 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import { type Body, type Drawing, draw, REFERENCE_BODY, solve } from '@/core/body'
+import { type Body, type Drawing, draw, REFERENCE_BODY, solve, type Tone } from '@/core/body'
 import type { Variant } from '@/core/movement'
 import { breathAt, poseAt } from '@/core/movement/picture'
-import { commonBox, FigureDrawing } from './FigureDrawing'
+import { commonBox, FILL } from './FigureDrawing'
+import { everyFrame } from './frames'
 
 export type FigureVariant = Pick<Variant, 'poses' | 'tempo' | 'room' | 'props' | 'view'>
 
 const FRAMES_PER_SECOND = 30
-const frame = (variant: FigureVariant, body: Body, second: number, view: number) =>
-  draw(solve(poseAt(variant, second), body, variant.room), view, variant.props)
+const GAP = 0.018
 
-/** The drawings of one repetition, each made once when it is first shown. */
-function useFrames(variant: FigureVariant, body: Body, view: number) {
-  const key = JSON.stringify([variant.poses, variant.tempo, variant.props, body, view])
-  const known = useRef<{ key: string; frames: Map<number, Drawing>; box: Drawing['box'] }>({ key: '', frames: new Map(), box: [0, 0, 1, 1] })
-  if (known.current.key !== key) {
-    const box = commonBox(variant.poses.map((pose) => draw(solve(pose, body, variant.room), view, variant.props)))
-    known.current = { key, frames: new Map(), box }
-  }
-  const { out, stay, back, rest } = variant.tempo
-  const count = Math.max(1, Math.round((out + stay + back + rest) * FRAMES_PER_SECOND))
-  const drawingAt = (step: number): Drawing => {
-    const at = step % count
-    let drawing = known.current.frames.get(at)
-    if (!drawing) {
-      drawing = frame(variant, body, at / FRAMES_PER_SECOND, view)
-      known.current.frames.set(at, drawing)
-    }
-    return drawing
-  }
-  return { drawingAt, box: known.current.box }
+interface Stroke {
+  tone: Tone
+  path: Path2D
+  line?: number
+}
+/** Layers far to near, ready for the canvas. */
+type Frame = Stroke[][]
+
+const frameOf = (drawing: Drawing): Frame =>
+  drawing.layers.map(({ shapes }) => shapes.map(({ tone, path, line }) => ({ tone, path: new Path2D(path), ...(line && { line }) })))
+
+/** A figure's colours as the page has them now, light or dark. */
+function coloursOf(canvas: HTMLCanvasElement): Record<Tone | 'gap', string> {
+  const style = getComputedStyle(canvas)
+  const read = (value: string) => style.getPropertyValue(/--[\w-]+/.exec(value)?.[0] ?? '').trim()
+  return Object.fromEntries([
+    ...Object.entries(FILL).map(([tone, value]) => [tone, read(value)]),
+    ['gap', style.getPropertyValue('--fig-gap').trim()],
+  ]) as Record<Tone | 'gap', string>
 }
 
-/** A figure that moves in the tempo of its variant; still where less motion is asked for or `moving` is off. */
-export function MovingFigure({
-  variant,
-  label,
-  className,
-  moving,
-  body = REFERENCE_BODY,
-  view = variant.view,
-  speed = 1,
-  breath,
-}: {
+function paint(canvas: HTMLCanvasElement, frame: Frame, box: Drawing['box'], colours: Record<Tone | 'gap', string>) {
+  const context = canvas.getContext('2d')
+  if (!context) return
+  const [left, top, width, height] = box
+  const scale = Math.min(canvas.width / width, canvas.height / height)
+  context.setTransform(1, 0, 0, 1, 0, 0)
+  context.clearRect(0, 0, canvas.width, canvas.height)
+  // in the middle, standing on the lower edge, as the still drawing does
+  context.setTransform(scale, 0, 0, scale, (canvas.width - width * scale) / 2 - left * scale, canvas.height - height * scale - top * scale)
+  context.lineJoin = 'round'
+  context.lineCap = 'round'
+  for (const layer of frame) {
+    context.strokeStyle = colours.gap
+    context.lineWidth = GAP
+    for (const { path, line } of layer) if (!line) context.stroke(path)
+    for (const { tone, path, line } of layer) {
+      if (line) {
+        context.strokeStyle = colours[tone]
+        context.lineWidth = line
+        context.stroke(path)
+      } else {
+        context.fillStyle = colours[tone]
+        context.fill(path)
+      }
+    }
+  }
+}
+
+interface Props {
   variant: FigureVariant
   label: string
   className?: string
@@ -53,27 +70,77 @@ export function MovingFigure({
   speed?: number
   /** the breath cue of the variant; shown as in and out in time with the figure */
   breath?: string
-}) {
-  const still = Math.round((variant.tempo.out + variant.tempo.stay / 2) * FRAMES_PER_SECOND)
-  const [step, setStep] = useState(still)
-  const { drawingAt, box } = useFrames(variant, body, view)
+}
+
+/**
+ * A figure that moves in the tempo of its variant; still where less motion is asked for or `moving` is off. It is painted on a canvas, and
+ * each moment of a repetition is placed and drawn once: sixty of them as SVG held 9 frames a second.
+ */
+export function MovingFigure({ variant, label, className, moving, body = REFERENCE_BODY, view = variant.view, speed = 1, breath }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const [phase, setPhase] = useState<'in' | 'out'>('out')
+  const key = JSON.stringify([variant.poses, variant.tempo, variant.props, variant.room, body, view])
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for variant, body and view, which are new objects at every render
   useEffect(() => {
-    if (!moving || window.matchMedia('(prefers-reduced-motion: reduce)').matches) {
-      setStep(still)
-      return
+    const target = canvas.current
+    if (!target) return
+    const { out, stay, back, rest } = variant.tempo
+    const count = Math.max(1, Math.round((out + stay + back + rest) * FRAMES_PER_SECOND))
+    const box = commonBox(variant.poses.map((pose) => draw(solve(pose, body, variant.room), view, variant.props)))
+    const frames = new Map<number, Frame>()
+    const frameAt = (step: number): Frame => {
+      const at = step % count
+      let frame = frames.get(at)
+      if (!frame) {
+        frame = frameOf(draw(solve(poseAt(variant, at / FRAMES_PER_SECOND), body, variant.room), view, variant.props))
+        frames.set(at, frame)
+      }
+      return frame
     }
-    let request = 0
-    const begun = performance.now()
-    const tick = (now: number) => {
-      setStep(Math.floor(((now - begun) / 1000) * speed * FRAMES_PER_SECOND))
-      request = requestAnimationFrame(tick)
+    const resize = () => {
+      const { width, height } = target.getBoundingClientRect()
+      target.width = Math.max(1, Math.round(width * devicePixelRatio))
+      target.height = Math.max(1, Math.round(height * devicePixelRatio))
     }
-    request = requestAnimationFrame(tick)
-    return () => cancelAnimationFrame(request)
-  }, [moving, still, speed])
-  const figure = <FigureDrawing drawing={drawingAt(step)} label={label} className={className} box={box} />
+    let colours = coloursOf(target)
+    let shown = Math.round((out + stay / 2) * FRAMES_PER_SECOND)
+    const show = () => paint(target, frameAt(shown), box, colours)
+    resize()
+    show()
+    const resized = new ResizeObserver(() => {
+      resize()
+      show()
+    })
+    resized.observe(target)
+    // light and dark are switched on the root element
+    const themed = new MutationObserver(() => {
+      colours = coloursOf(target)
+      show()
+    })
+    themed.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] })
+    const still = !moving || window.matchMedia('(prefers-reduced-motion: reduce)').matches
+    let begun: number | undefined
+    const stop = still
+      ? () => {}
+      : everyFrame((now) => {
+          begun ??= now
+          const step = Math.floor(((now - begun) / 1000) * speed * FRAMES_PER_SECOND)
+          if (step === shown) return
+          shown = step
+          show()
+          if (breath !== undefined)
+            setPhase(breathAt({ tempo: variant.tempo, cues: { setup: '', do: '', watch: '', breath } }, step / FRAMES_PER_SECOND))
+        })
+    return () => {
+      stop()
+      resized.disconnect()
+      themed.disconnect()
+    }
+  }, [key, moving, speed, breath])
+
+  const figure = <canvas ref={canvas} className={className} role="img" aria-label={label} />
   if (breath === undefined) return figure
-  const phase = breathAt({ tempo: variant.tempo, cues: { setup: '', do: '', watch: '', breath } }, step / FRAMES_PER_SECOND)
   return (
     <div className="relative">
       {figure}

@@ -2,6 +2,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
+import type { Drawing } from '@/core/body'
 import { KIT, type Kit, MUSCLES, type Muscle } from '@/core/movement/movement'
 import { PLACES, type Place } from '@/core/movement/search'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
@@ -61,13 +62,22 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
   const [moving, setMoving] = useState(false)
   const [query, setQuery] = useState(startQuery)
   const [shown, setShown] = useState(first)
+  const drawings = useRef(new Map<string, Drawing>())
+  const keep = (answer: LibraryQuestions['find']['answer']) => {
+    for (const { variant, drawing } of answer.found) if (drawing) drawings.current.set(variant, drawing)
+    return answer
+  }
+  keep(first)
   const asked = useRef(startQuery)
   const latest = useRef(0)
   useEffect(() => {
     if (query === asked.current) return
     asked.current = query
     const turn = ++latest.current
-    void ask('find', query).then((answer) => turn === latest.current && setShown(answer))
+    void ask('find', query).then((answer) => {
+      keep(answer)
+      if (turn === latest.current) setShown(answer)
+    })
   }, [ask, query])
   const change = (next: Partial<Find>) => setQuery((now) => ({ ...now, most: startQuery.most, ...next }))
   const named = new Map(conditions.map(({ slug, name }) => [slug, name]))
@@ -161,7 +171,15 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
             </button>
           </div>
         </details>
-        <button type="button" className="quiet" aria-pressed={moving} onClick={() => setMoving(!moving)}>
+        <button
+          type="button"
+          className="quiet"
+          aria-pressed={moving}
+          onClick={() => {
+            setMoving(!moving)
+            change({ moving: !moving, most: query.most })
+          }}
+        >
           {moving ? 'Figures stand still' : 'Figures move'}
         </button>
         <p className="ml-auto text-soft" role="status">
@@ -173,10 +191,10 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
         {shown.found.map((found) => (
           <li key={found.movement}>
             <Link href={`/movements/${found.movement}`} className="block no-underline">
-              {moving ? (
+              {moving && found.figure ? (
                 <MovingFigure variant={found.figure} label={found.words} moving className="h-36 w-full [--fig-gap:var(--paper)]" />
               ) : (
-                <FigureDrawing drawing={found.drawing} label={found.words} className="h-36 w-full [--fig-gap:var(--paper)]" />
+                <FigureDrawing drawing={drawings.current.get(found.variant)!} label={found.words} className="h-36 w-full [--fig-gap:var(--paper)]" />
               )}
               <span className="block border-t-4 border-soft pt-1 font-semibold">{found.name}</span>
               <span className="block text-soft">

@@ -12,6 +12,8 @@ import { draftOf, type PersonDraft, recordOf } from './draft'
 
 interface Props {
   choices: ConditionChoice[]
+  /** for a written plan that concerns one movement */
+  movements: (readonly [string, string])[]
   /** an existing person */
   stored?: { id: string; revision: number; record: ClientRecord }
 }
@@ -187,11 +189,13 @@ function Clearances({
   register,
   errors,
   choices,
+  movements,
 }: {
   control: Control<PersonDraft>
   register: UseFormRegister<PersonDraft>
   errors: FieldErrors<PersonDraft>
   choices: ConditionChoice[]
+  movements: Props['movements']
 }) {
   const { fields, append, remove } = useFieldArray({ control, name: 'clearances' })
   const [conditions, dueDate, lastBirthOn] = useWatch({ control, name: ['conditions', 'dueDate', 'lastBirthOn'] })
@@ -209,12 +213,19 @@ function Clearances({
           ? options
           : [...options, [field.condition, names.get(field.condition) ?? field.condition] as const]
         return (
-          <div key={field.id} className="mb-3 grid items-start gap-3 sm:grid-cols-[1.4fr_1.2fr_1fr_1fr_1.2fr_auto]">
+          <div key={field.id} className="mb-3 grid items-start gap-3 sm:grid-cols-3">
             <Choose register={register} errors={errors} name={at('condition')} label="For" options={own} />
             <Text register={register} errors={errors} name={at('by')} label="Written by" />
             <Text register={register} errors={errors} name={at('on')} label="On" type="date" />
             <Text register={register} errors={errors} name={at('expires')} label="Until" type="date" />
             <Text register={register} errors={errors} name={at('scope')} label="For what" />
+            <Choose
+              register={register}
+              errors={errors}
+              name={at('movement')}
+              label="Only this movement"
+              options={[['', 'no: taking part'], ...movements]}
+            />
             <button
               type="button"
               className="mt-6 flex size-11 items-center justify-center"
@@ -230,7 +241,7 @@ function Clearances({
         type="button"
         className="quiet"
         disabled={options.length === 0}
-        onClick={() => append({ condition: options[0]![0], by: '', on: '', expires: '', scope: '' })}
+        onClick={() => append({ condition: options[0]![0], by: '', on: '', expires: '', scope: '', movement: '' })}
       >
         <Plus size={18} aria-hidden="true" /> Add a clearance
       </button>
@@ -240,7 +251,7 @@ function Clearances({
 }
 
 /** Registers or changes a person. A refusal keeps everything that was typed and says field by field what is wrong. */
-export function PersonForm({ choices, stored }: Props) {
+export function PersonForm({ choices, movements, stored }: Props) {
   const router = useRouter()
   const [saving, start] = useTransition()
   const [revision, setRevision] = useState(stored?.revision ?? 0)
@@ -318,7 +329,7 @@ export function PersonForm({ choices, stored }: Props) {
         </div>
       </Section>
       <Section title="Clearance">
-        <Clearances control={control} register={register} errors={errors} choices={choices} />
+        <Clearances control={control} register={register} errors={errors} choices={choices} movements={movements} />
       </Section>
       <Section title="What they can do now">
         <div className="grid gap-3 sm:grid-cols-4">

@@ -20,7 +20,7 @@ export interface PersonDraft {
   lastBirthKind: 'vaginal' | 'caesarean'
   noBirth12m: Answer
   conditions: ConditionDraft[]
-  clearances: { condition: string; by: string; on: string; expires: string; scope: string }[]
+  clearances: { condition: string; by: string; on: string; expires: string; scope: string; movement: string }[]
   riseNoHands: Answer
   floorTransferOk: Answer
   impactTrained: Answer
@@ -69,12 +69,13 @@ export function draftOf(record?: ClientRecord): PersonDraft {
     lastBirthKind: record?.lastBirth?.kind ?? 'vaginal',
     noBirth12m: answerOf(record?.noBirth12m),
     conditions: (record?.conditions ?? []).map(conditionDraft),
-    clearances: (record?.clearances ?? []).map(({ condition, by, on, expires, scope }) => ({
+    clearances: (record?.clearances ?? []).map(({ condition, by, on, expires, scope, movement }) => ({
       condition,
       by,
       on,
       expires: expires ?? '',
       scope: scope ?? '',
+      movement: movement ?? '',
     })),
     riseNoHands: answerOf(capability.riseNoHands),
     floorTransferOk: answerOf(capability.floorTransferOk),
@@ -131,8 +132,8 @@ export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput
         ...Object.fromEntries(given),
       })
     }),
-    clearances: draft.clearances.map(({ condition, by, on, expires, scope }) =>
-      known({ condition, by, on, expires: filled(expires), scope: filled(scope) }),
+    clearances: draft.clearances.map(({ condition, by, on, expires, scope, movement }) =>
+      known({ condition, by, on, expires: filled(expires), scope: filled(scope), movement: filled(movement) }),
     ),
     capability: known({
       ...before?.capability,

@@ -11,7 +11,7 @@ import { LibraryDesk } from '@/workers/libraryDesk'
 
 export const metadata = { title: 'Movements' }
 
-const FIRST: Find = { words: '', conditions: [], over65: false, forClass: false, most: 24 }
+const FIRST: Find = { words: '', conditions: [], over65: false, forClass: false, most: 24, moving: false }
 /** Added by the tool or by the check-in; nobody searches for them. */
 const NOT_SEARCHED = new Set(['everyone', 'older-adult', 'acute-illness-today'])
 

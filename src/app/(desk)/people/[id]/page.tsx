@@ -48,7 +48,11 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
         {stored.record.given} {stored.record.family}
       </h1>
       <div className="grid gap-12 lg:grid-cols-[1fr_20rem]">
-        <PersonForm choices={conditionChoices(RULE_BASE)} stored={stored} />
+        <PersonForm
+          choices={conditionChoices(RULE_BASE)}
+          movements={catalogue.movements.map(({ id: movement, name }) => [movement, name] as const)}
+          stored={stored}
+        />
         <div className="flex flex-col gap-8">
           <Standing
             assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now), { supportInReach: true })}

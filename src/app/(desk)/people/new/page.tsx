@@ -1,3 +1,4 @@
+import { LIBRARY } from '@/content/movements'
 import { conditionChoices } from '@/core/client'
 import { RULE_BASE } from '@/server/ruleBase'
 import { PersonForm } from '@/ui/people/PersonForm'
@@ -8,7 +9,7 @@ export default function NewPersonPage() {
   return (
     <div className="max-w-[900px]">
       <h1 className="mb-6">Register a person</h1>
-      <PersonForm choices={conditionChoices(RULE_BASE)} />
+      <PersonForm choices={conditionChoices(RULE_BASE)} movements={LIBRARY.movements.map(({ id, name }) => [id, name] as const)} />
     </div>
   )
 }
