@@ -120,13 +120,19 @@ export function MovingFigure({ variant, label, className, moving, body = REFEREN
     })
     themed.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] })
     const still = !moving || window.matchMedia('(prefers-reduced-motion: reduce)').matches
+    // a figure out of sight costs nothing
+    let inSight = true
+    const seen = new IntersectionObserver(([entry]) => {
+      inSight = entry?.isIntersecting ?? true
+    })
+    seen.observe(target)
     let begun: number | undefined
     const stop = still
       ? () => {}
       : everyFrame((now) => {
           begun ??= now
           const step = Math.floor(((now - begun) / 1000) * speed * FRAMES_PER_SECOND)
-          if (step === shown) return
+          if (!inSight || step === shown) return
           shown = step
           show()
           if (breath !== undefined)
@@ -134,6 +140,7 @@ export function MovingFigure({ variant, label, className, moving, body = REFEREN
         })
     return () => {
       stop()
+      seen.disconnect()
       resized.disconnect()
       themed.disconnect()
     }

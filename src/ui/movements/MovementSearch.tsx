@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import { KIT, type Kit, MUSCLES, type Muscle } from '@/core/movement/movement'
 import { PLACES, type Place } from '@/core/movement/search'
@@ -63,10 +63,9 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
   const [query, setQuery] = useState(startQuery)
   const [shown, setShown] = useState(first)
   const drawings = useRef(new Map<string, Drawing>())
-  const keep = (answer: LibraryQuestions['find']['answer']) => {
+  const keep = useCallback((answer: LibraryQuestions['find']['answer']) => {
     for (const { variant, drawing } of answer.found) if (drawing) drawings.current.set(variant, drawing)
-    return answer
-  }
+  }, [])
   keep(first)
   const asked = useRef(startQuery)
   const latest = useRef(0)
@@ -78,7 +77,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
       keep(answer)
       if (turn === latest.current) setShown(answer)
     })
-  }, [ask, query])
+  }, [ask, keep, query])
   const change = (next: Partial<Find>) => setQuery((now) => ({ ...now, most: startQuery.most, ...next }))
   const named = new Map(conditions.map(({ slug, name }) => [slug, name]))
   return (
