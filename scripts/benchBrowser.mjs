@@ -164,7 +164,7 @@ try {
         requestAnimationFrame(tick)
       }),
   )
-  const figures = await page.locator('main ul svg').count()
+  const figures = await page.locator('main ul canvas').count()
   row(`${figures} moving figures on one page, after their first repetition`, `${frames.toFixed(0)} fps`, '60 fps')
 } finally {
   await browser.close()

@@ -78,10 +78,12 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
   const judgedPeople = useRef(people)
   useEffect(() => {
     if (plan === judgedPlan.current && people === judgedPeople.current) return
+    // people who are sent again are assessed and judged from the start
+    const changed = people === judgedPeople.current ? {} : { people }
     judgedPlan.current = plan
     judgedPeople.current = people
     let live = true
-    void ask('model', { plan, people }).then((answer) => live && setShown(answer))
+    void ask('model', { plan, ...changed }).then((answer) => live && setShown(answer))
     return () => {
       live = false
     }
