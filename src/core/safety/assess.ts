@@ -314,9 +314,16 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
 
   const unique = gates.filter((gate, index) => gates.findIndex((other) => other.id === gate.id) === index)
   const closing = GATE_ORDER.flatMap((outcome) => unique.filter((gate) => gate.outcome === outcome))
-  const rules = conditions
-    .flatMap((entry) => entry.condition.rules.flatMap((rule) => compileRule(entry, rule, person, session) ?? []))
-    .sort((one, other) => byImportance(one.hit, other.hit))
+  // most of the work of an assessment, and lists that only ask who may take part never need it
+  let compiled: Pick<Assessment, 'rules' | 'program'> | undefined
+  const compile = () => {
+    if (compiled) return compiled
+    const rules = conditions
+      .flatMap((entry) => entry.condition.rules.flatMap((rule) => compileRule(entry, rule, person, session) ?? []))
+      .sort((one, other) => byImportance(one.hit, other.hit))
+    compiled = { rules, program: buildProgram(rules.map(({ residual }) => residual)) }
+    return compiled
+  }
   return {
     person,
     session,
@@ -326,8 +333,12 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
     pending,
     limits,
     heartRate,
-    rules,
-    program: buildProgram(rules.map(({ residual }) => residual)),
+    get rules() {
+      return compile().rules
+    },
+    get program() {
+      return compile().program
+    },
     individualPlans: facts.individualPlans ?? [],
     overrules: facts.overrules ?? [],
     stopSigns: [...new Set(conditions.flatMap(({ condition }) => condition.stop ?? []))],
