@@ -13,21 +13,21 @@ const AGE_OVER_65 = 72
 /** Finds movements by words, muscles, place and kit, and by who may do them. */
 export class LibraryDesk {
   private catalogue: Catalogue = LIBRARY
-  private index: IndexRow[] | undefined
+  private index: IndexRow[] = []
   private assessments: Assessment[] = []
   private sent = new Set<string>()
   private fitting: Map<string, number> | undefined
 
   open({ people, own }: LibraryQuestions['open']['ask']): null {
     this.catalogue = withOwn(LIBRARY, own)
-    this.index = undefined
+    // here, and not at the first key
+    this.index = searchIndex(this.catalogue)
     this.fitting = undefined
     this.assessments = people.map(({ facts }) => assess(RULE_BASE, facts, SESSION))
     return null
   }
 
   find(ask: Find): { total: number; found: Found[] } {
-    this.index ??= searchIndex(this.catalogue)
     const { conditions, over65, forClass, most, moving, ...query } = ask
     const safe = conditions.length > 0 || over65 ? this.allowedBy([this.imagined(conditions, over65)], 1) : undefined
     const forSome = forClass ? this.allowedBy(this.assessments, 1) : undefined
