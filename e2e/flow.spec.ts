@@ -57,7 +57,7 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   // the one-leg stance asks for a hand from both; the cell says why, with its rule
   await page.locator('[data-cell="3,0"]').click()
   const reasons = page.getByRole('dialog')
-  await expect(reasons.getByText('Why', { exact: true })).toBeVisible()
+  await expect(reasons.getByRole('heading', { name: 'Why' })).toBeVisible()
   await expect(reasons.getByText(/·.*·/).first()).toBeVisible()
   await page.keyboard.press('Escape')
 

@@ -65,7 +65,7 @@ const VIEWS = [
     go: async (page) => {
       await openClass(page, 'Boathouse chairs')
       await page.locator('[data-cell]').filter({ hasText: 'S' }).first().click()
-      await page.getByText('Why', { exact: true }).last().waitFor()
+      await page.getByRole('dialog').getByRole('heading', { name: 'Why' }).waitFor()
     },
   },
   {
