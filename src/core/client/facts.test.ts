@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { CONDITIONS } from '@/content/conditions'
-import { assess, buildRuleBase } from '../safety'
+import { LIBRARY } from '@/content/movements'
+import { assess, buildRuleBase, judge } from '../safety'
 import { factsOn, isCleared, perinatal } from './facts'
 import { overrulesOn } from './overrule'
 import { type ClientInput, checkInSchema, clientSchema } from './record'
@@ -8,6 +9,38 @@ import { type ClientInput, checkInSchema, clientSchema } from './record'
 const base = buildRuleBase(CONDITIONS)
 const record = (rest: Partial<ClientInput> = {}) => clientSchema.parse({ given: 'Test', birthDate: '1990-05-05', ...rest })
 const slugs = (facts: ReturnType<typeof factsOn>) => assess(base, facts).conditions.map(({ condition }) => condition.slug)
+
+/** Asking hits of osteoporosis on every variant, by movement. */
+function askedOf(facts: ReturnType<typeof factsOn>): Set<string> {
+  const assessment = assess(base, facts)
+  const asked = LIBRARY.entries.filter((entry) =>
+    judge(assessment, entry.planned, entry.vector, entry.movement.id).hits.some(
+      ({ condition, then }) => condition === 'osteoporosis' && (then === 'avoid' || then === 'modify'),
+    ),
+  )
+  return new Set(asked.map(({ movement }) => movement.id))
+}
+
+describe('a clinician’s written plan for one movement', () => {
+  const plain = { birthDate: '1950-01-01', conditions: [{ slug: 'osteoporosis' }] }
+  const before = askedOf(factsOn(base, record(plain), '2026-11-25'))
+  const [movement, ...others] = [...before]
+  const planned = record({
+    ...plain,
+    clearances: [{ condition: 'osteoporosis', by: 'Dr Example', on: '2026-11-01', expires: '2027-02-01', movement }],
+  })
+
+  test('loosens that condition for that movement and for nothing else', () => {
+    expect(others.length).toBeGreaterThan(3)
+    expect(askedOf(factsOn(base, planned, '2026-11-25'))).toEqual(new Set(others))
+  })
+  test('ends with its date', () => {
+    expect(askedOf(factsOn(base, planned, '2027-02-02'))).toEqual(before)
+  })
+  test('clears nothing', () => {
+    expect(factsOn(base, planned, '2026-11-25').conditions[0]!.cleared ?? false).toBe(false)
+  })
+})
 
 describe('what the rules may know on a day', () => {
   test('dates become weeks of that day', () => {
