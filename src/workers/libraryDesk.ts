@@ -16,6 +16,7 @@ export class LibraryDesk {
   private index: IndexRow[] = []
   private assessments: Assessment[] = []
   private sent = new Set<string>()
+  private drawings = new Map<Variant, Drawing>()
   private fitting: Map<string, number> | undefined
 
   open({ people, own }: LibraryQuestions['open']['ask']): null {
@@ -95,6 +96,20 @@ export class LibraryDesk {
   private drawingOnce(variant: Variant): { drawing?: Drawing } {
     if (this.sent.has(variant.id)) return {}
     this.sent.add(variant.id)
-    return { drawing: pictureOf(variant) }
+    return { drawing: this.drawing(variant) }
+  }
+
+  private drawing(variant: Variant): Drawing {
+    let drawing = this.drawings.get(variant)
+    if (!drawing) {
+      drawing = pictureOf(variant)
+      this.drawings.set(variant, drawing)
+    }
+    return drawing
+  }
+
+  /** Draws one step of every movement, so that the first key does not wait for figures. */
+  drawAhead(): void {
+    for (const { variants } of this.catalogue.movements) this.drawing(variants[variants.length >> 1]!)
   }
 }
