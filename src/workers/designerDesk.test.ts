@@ -1,0 +1,134 @@
+import fc from 'fast-check'
+import { describe, expect, test } from 'vitest'
+import { CONDITIONS } from '@/content/conditions'
+import { DEMO_CLASSES, demoPeople } from '@/content/demo'
+import { LIBRARY } from '@/content/movements'
+import { clientSchema, factsOn } from '@/core/client'
+import { applyEdit, type Edit, itemsOf, type PlanDraft, planSchema } from '@/core/plan'
+import { buildRuleBase } from '@/core/safety'
+import type { WorkerPerson } from './designerContract'
+import { DesignerDesk } from './designerDesk'
+
+const DAY = '2026-11-24'
+const base = buildRuleBase(CONDITIONS)
+const people: WorkerPerson[] = demoPeople(DAY).map(({ record }, index) => ({
+  id: `p${index}`,
+  name: record.given,
+  facts: factsOn(base, clientSchema.parse(record), DAY),
+}))
+const plans = DEMO_CLASSES.map(({ plan }) => planSchema.parse(plan))
+const twelve = people.slice(0, 12)
+
+type Step = { kind: 'variant' | 'dose' | 'remove' | 'support'; at: number; pick: number }
+const stepArbitrary: fc.Arbitrary<Step> = fc.record({
+  kind: fc.constantFrom('variant' as const, 'dose' as const, 'remove' as const, 'support' as const),
+  at: fc.nat(200),
+  pick: fc.nat(LIBRARY.entries.length - 1),
+})
+function editOf(plan: PlanDraft, { kind, at, pick }: Step): Edit | undefined {
+  if (kind === 'support') return { kind: 'set-plan', change: { room: { ...plan.room, supportInReach: pick % 2 === 0 } } }
+  const items = itemsOf(plan)
+  if (items.length < 2) return undefined
+  const { item } = items[at % items.length]!
+  if (kind === 'remove') return { kind: 'remove-item', item: item.id }
+  if (kind === 'variant') return { kind: 'set-variant', item: item.id, variant: LIBRARY.entries[pick]!.variant.id }
+  const dose = { sets: 1 + (pick % 3), reps: 4 + (pick % 9), holdSeconds: pick % 20, restSeconds: 20, loadKg: 0, rpe: 2 + (pick % 4) }
+  return { kind: 'set-dose', item: item.id, dose }
+}
+
+describe('an edit judges what it touches and nothing less', () => {
+  test('after any edits the desk that remembers answers as one that has just been told everything', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...plans), fc.array(stepArbitrary, { minLength: 1, maxLength: 5 }), (start, steps) => {
+        const desk = new DesignerDesk()
+        desk.model({ plan: start, people: twelve })
+        let plan = start
+        for (const step of steps) {
+          const edit = editOf(plan, step)
+          if (!edit) continue
+          plan = applyEdit(plan, edit).plan
+          expect(desk.model({ plan }).model).toEqual(new DesignerDesk().model({ plan, people: twelve }).model)
+        }
+      }),
+      { numRuns: 12 },
+    )
+  })
+
+  test('people who are sent again, one with a new condition, are judged anew', () => {
+    const desk = new DesignerDesk()
+    const plan = plans.find(({ title }) => title === 'Bones and balance')!
+    const before = desk.model({ plan, people: twelve }).model
+    const changed = twelve.map((person, index) =>
+      index === 0 ? { ...person, facts: { ...person.facts, conditions: [...person.facts.conditions, { slug: 'wheelchair-user' }] } } : person,
+    )
+    const after = desk.model({ plan, people: changed }).model
+    expect(after).toEqual(new DesignerDesk().model({ plan, people: changed }).model)
+    const standing = after.items.filter(({ base }) => base === 'freeStand' || base === 'heldStand')
+    expect(standing.length).toBeGreaterThan(3)
+    for (const { cells } of standing) expect(['swap', 'out', 'ask']).toContain(cells[0]!.mark)
+    expect(after.items.map(({ cells }) => cells.slice(1))).toEqual(before.items.map(({ cells }) => cells.slice(1)))
+  })
+})
+
+describe('what is behind a cell', () => {
+  const plan = plans[0]!
+  const desk = new DesignerDesk()
+  const { model } = desk.model({ plan, people: twelve })
+
+  test.each(model.items.map(({ id, movement }, at) => ({ id, movement, at })))(
+    'the reasons of $movement tell the verdict of its cells',
+    ({ id, at }) => {
+      for (const [index, cell] of model.items[at]!.cells.entries()) {
+        const why = desk.explain({ item: id, person: model.people[index]!.id })
+        expect(why.verdict).toBe(cell.verdict)
+        expect(why.person).toBe(model.people[index]!.name)
+        // nothing is forbidden without a reason that can be read
+        if (why.verdict !== 'as-planned') expect(why.reasons.length + (why.gate ? 1 : 0)).toBeGreaterThan(0)
+        if (why.scope !== 'session' && why.options.length === 0) expect(why.rest).toBeTruthy()
+      }
+    },
+  )
+
+  test('everybody stands on one step of the ladder or is named as having none', () => {
+    for (const { id } of model.items) {
+      const { steps, none } = desk.ladder({ item: id })
+      const named = [...steps.flatMap(({ standing }) => standing), ...none]
+      expect(named.sort()).toEqual(twelve.map(({ name }) => name).sort())
+      expect(steps.filter(({ planned }) => planned)).toHaveLength(1)
+    }
+  })
+
+  test('what can be added is in the room, and how many it fits is never more than all', () => {
+    const choices = desk.choices({ phase: plan.phases[0]!.id })
+    expect(choices.length).toBeGreaterThan(50)
+    for (const { id, fits } of choices) {
+      expect(fits).toBeLessThanOrEqual(twelve.length)
+      const { variant } = LIBRARY.byId.get(id)!
+      for (const kit of variant.kit) expect(['chair', ...plan.room.kit]).toContain(kit)
+    }
+  })
+
+  test('open questions come with the most useful first, and each loosens something', () => {
+    const questions = desk.questions()
+    expect(questions.length).toBeGreaterThan(0)
+    const counts = questions.map(({ loosens }) => loosens.length)
+    expect(counts).toEqual([...counts].sort((a, b) => b - a))
+    expect(Math.min(...counts)).toBeGreaterThan(0)
+  })
+})
+
+describe('what the desk refuses', () => {
+  const desk = new DesignerDesk()
+  desk.model({ plan: plans[0]!, people: twelve })
+  test('an item that the plan does not have', () => expect(() => desk.explain({ item: 'nothing', person: 'p0' })).toThrow('nothing'))
+  test('somebody who is not here', () => {
+    const { id } = itemsOf(plans[0]!)[0]!.item
+    expect(() => desk.explain({ item: id, person: 'stranger' })).toThrow('stranger')
+  })
+  test('a variant that the library does not have, and the plan before it stays', () => {
+    const { id } = itemsOf(plans[0]!)[0]!.item
+    const broken = applyEdit(plans[0]!, { kind: 'set-variant', item: id, variant: 'no/such' }).plan
+    expect(() => desk.model({ plan: broken })).toThrow('no/such')
+    expect(desk.explain({ item: id, person: 'p0' }).person).toBe(twelve[0]!.name)
+  })
+})
