@@ -1,12 +1,19 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { clientSchema } from '@/core/client'
+import { LIBRARY } from '@/content/movements'
+import { checkInSchema, clientSchema, overruleSchema } from '@/core/client'
+import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openFolder, openServer } from '../db/connection'
 import { loadDemo } from '../demo'
 import { NotFoundError, StaleError } from '../stale'
+import { checkInsOn } from './checkIns'
 import { addClass, getClass, listClasses, rosterOf, savePlan, setRoster } from './classes'
 import { addClient, eraseClient, getClient, listClients, saveClient } from './clients'
+import { addLetter, letterContent, lettersOf } from './letters'
+import { addOverrule, overrulesOf } from './overrules'
+import { addOwn, getOwn, listOwn, saveOwn } from './ownMovements'
+import { addScreening, confirmScreening, getScreening, screeningsOf } from './screenings'
 import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveAttendance, setCheckIn } from './sessions'
 import { theStudio } from './studios'
 
@@ -130,6 +137,91 @@ describe.each(engines)('%s', (_name, open) => {
     expect(await rosterOf(held.db, studio, classId)).toEqual([])
     expect(await attendanceOf(held.db, studio, id)).toEqual([])
     await expect(eraseClient(held.db, studio, client)).rejects.toThrow(NotFoundError)
+  })
+
+  test('a letter is kept byte for byte, listed without its content, and goes with its person', async () => {
+    const [client, id] = [randomUUID(), randomUUID()]
+    await addClient(held.db, studio, client, person('Eve'))
+    const content = Uint8Array.from({ length: 300 }, (_, index) => index % 256)
+    await addLetter(held.db, studio, { id, clientId: client, condition: 'osteoporosis', name: 'letter.pdf', mime: 'application/pdf', content })
+    expect(await lettersOf(held.db, studio, client)).toEqual([
+      { id, clientId: client, condition: 'osteoporosis', name: 'letter.pdf', mime: 'application/pdf', bytes: 300 },
+    ])
+    expect(Uint8Array.from((await letterContent(held.db, studio, id)).content)).toEqual(content)
+    await expect(letterContent(held.db, randomUUID(), id)).rejects.toThrow(NotFoundError)
+    await eraseClient(held.db, studio, client)
+    await expect(letterContent(held.db, studio, id)).rejects.toThrow(NotFoundError)
+  })
+
+  test('overrules are kept as a trace, by person', async () => {
+    const [one, other] = [randomUUID(), randomUUID()]
+    for (const [id, given] of [
+      [one, 'Fay'],
+      [other, 'Gus'],
+    ] as const)
+      await addClient(held.db, studio, id, person(given))
+    const word = {
+      variant: 'squat/free',
+      reason: 'seen by me for a year',
+      by: 'Nobody',
+      on: '2026-11-01',
+      until: '2026-12-01',
+      verdict: 'swap',
+      rules: ['OP-1'],
+    }
+    await addOverrule(held.db, studio, randomUUID(), one, overruleSchema.parse(word))
+    await addOverrule(held.db, studio, randomUUID(), one, overruleSchema.parse({ ...word, on: '2026-11-08', reason: 'again' }))
+    expect((await overrulesOf(held.db, studio, [one, other])).map(({ clientId, record }) => [clientId, record.reason])).toEqual([
+      [one, 'seen by me for a year'],
+      [one, 'again'],
+    ])
+    expect(await overrulesOf(held.db, studio, [other])).toEqual([])
+    expect(await overrulesOf(held.db, studio, [])).toEqual([])
+  })
+
+  test('screening answers wait until the instructor confirms them, the newest first', async () => {
+    const [client, older, newer] = [randomUUID(), randomUUID(), randomUUID()]
+    await addClient(held.db, studio, client, person('Hal'))
+    await addScreening(held.db, studio, older, client, '2025-10-01', { G1: 'no' })
+    await addScreening(held.db, studio, newer, client, '2026-11-01', { G1: 'yes' })
+    await confirmScreening(held.db, studio, newer, '2026-11-02')
+    expect((await screeningsOf(held.db, studio, client)).map(({ id, confirmedOn }) => [id, confirmedOn])).toEqual([
+      [newer, '2026-11-02'],
+      [older, null],
+    ])
+    expect((await getScreening(held.db, studio, older)).answers).toEqual({ G1: 'no' })
+    await expect(getScreening(held.db, studio, randomUUID())).rejects.toThrow(NotFoundError)
+  })
+
+  test('what was said at the door holds that day, or until its end date, and the newest counts', async () => {
+    const [client, classId] = [randomUUID(), await aClass()]
+    await addClient(held.db, studio, client, person('Ida'))
+    await setRoster(held.db, studio, classId, [client])
+    const said = async (day: string, words: Parameters<typeof checkInSchema.parse>[0]) => {
+      const { id } = await openSession(held.db, studio, randomUUID(), classId, day)
+      await setCheckIn(held.db, studio, id, client, true, checkInSchema.parse(words))
+    }
+    const on = async (day: string) => (await checkInsOn(held.db, studio, [client], day)).get(client)
+    await said('2026-11-03', { dayFeel: 'a-bit-off', until: '2026-11-20' })
+    expect((await on('2026-11-03'))?.dayFeel).toBe('a-bit-off')
+    expect((await on('2026-11-20'))?.dayFeel).toBe('a-bit-off')
+    expect(await on('2026-11-21')).toBeUndefined()
+    expect(await on('2026-11-02')).toBeUndefined()
+    await said('2026-11-10', { dayFeel: 'unwell' })
+    expect((await on('2026-11-10'))?.dayFeel).toBe('unwell')
+    // a word for one day does not end what was said to last
+    expect((await on('2026-11-11'))?.dayFeel).toBe('a-bit-off')
+  })
+
+  test('a movement of the studio’s own is kept with its revision; a stale save is refused', async () => {
+    const id = randomUUID()
+    const own = ownFrom(LIBRARY.byId.get('row/band-light')!)
+    await addOwn(held.db, studio, id, own)
+    expect(await saveOwn(held.db, studio, id, 1, { ...own, name: 'Boathouse row' })).toBe(2)
+    await expect(saveOwn(held.db, studio, id, 1, own)).rejects.toThrow(StaleError)
+    expect((await getOwn(held.db, studio, id)).document.name).toBe('Boathouse row')
+    expect((await listOwn(held.db, studio)).map((kept) => kept.id)).toContain(id)
+    expect(await listOwn(held.db, randomUUID())).toEqual([])
   })
 })
 
