@@ -1,5 +1,17 @@
+import { z } from 'zod'
 import type { Purpose } from './demands'
 import type { Dose } from './movement'
+
+/** A dose as it is kept in a plan or a movement of one's own. */
+export const doseSchema = z.strictObject({
+  sets: z.number().int().min(1).max(10),
+  reps: z.number().int().min(1).max(100).optional(),
+  workSeconds: z.number().int().min(5).max(1800).optional(),
+  holdSeconds: z.number().min(0).max(300),
+  restSeconds: z.number().min(0).max(600),
+  loadKg: z.number().min(0).max(60),
+  rpe: z.number().min(0).max(10),
+})
 
 /** A dose for a goal, with where its numbers come from. */
 export interface GoalDose {

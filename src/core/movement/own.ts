@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { FOOT_CONTACTS, HAND_CONTACTS, type Pose, STANCES } from '../body'
 import { buildCatalogue, type Catalogue } from './catalogue'
+import { doseSchema } from './doses'
 import type { Movement, Variant } from './movement'
 
 const degrees = (low: number, high: number) => z.number().min(low).max(high)
@@ -47,15 +48,7 @@ export const ownMovementSchema = z.strictObject({
     rest: z.number().min(0).max(30),
   }),
   cues: z.strictObject({ setup: cue, do: cue, breath: cue, watch: cue }),
-  dose: z.strictObject({
-    sets: z.number().int().min(1).max(10),
-    reps: z.number().int().min(1).max(100).optional(),
-    workSeconds: z.number().int().min(5).max(1800).optional(),
-    holdSeconds: z.number().min(0).max(300),
-    restSeconds: z.number().min(0).max(600),
-    loadKg: z.number().min(0).max(60),
-    rpe: z.number().min(0).max(10),
-  }),
+  dose: doseSchema,
   /** what no pose shows */
   declared: z.strictObject({
     impactLevel: scale(3),

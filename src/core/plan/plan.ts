@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { SCHOOLS } from '../effort'
-import { ATTRIBUTES, type AttributeName, attribute, type DemandsInput } from '../movement'
+import { ATTRIBUTES, type AttributeName, attribute, type DemandsInput, doseSchema } from '../movement'
 
 export const PHASE_KINDS = ['warm-up', 'main', 'cool-down'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
@@ -17,16 +17,6 @@ export const BLOCK_FORMATS = [
 export type BlockFormat = (typeof BLOCK_FORMATS)[number]
 
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,39}$/i, 'expected letters, digits and hyphens, 40 at most')
-
-export const doseSchema = z.strictObject({
-  sets: z.number().int().min(1).max(10),
-  reps: z.number().int().min(1).max(100).optional(),
-  workSeconds: z.number().int().min(5).max(1800).optional(),
-  holdSeconds: z.number().min(0).max(300),
-  restSeconds: z.number().min(0).max(600),
-  loadKg: z.number().min(0).max(60),
-  rpe: z.number().min(0).max(10),
-})
 
 /** A demand vector written by hand: every attribute of the rule base by its name, neutral values left out. */
 export const demandsSchema = z
