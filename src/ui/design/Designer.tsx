@@ -71,8 +71,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
   const [at, setAt] = useState<number>()
   const [leading, startLeading] = useTransition()
   const { model } = shown
-  const drawings = useRef<Record<string, Drawing>>({})
-  Object.assign(drawings.current, first.drawings, shown.drawings)
+  const drawings = useRef<Record<string, Drawing>>(first.drawings)
 
   const judgedPlan = useRef(startPlan)
   const judgedPeople = useRef(people)
@@ -83,7 +82,11 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     judgedPlan.current = plan
     judgedPeople.current = people
     let live = true
-    void ask('model', { plan, ...changed }).then((answer) => live && setShown(answer))
+    void ask('model', { plan, ...changed }).then((answer) => {
+      // kept even when the next edit has overtaken this answer: the desk sends each drawing once
+      Object.assign(drawings.current, answer.drawings)
+      if (live) setShown(answer)
+    })
     return () => {
       live = false
     }
