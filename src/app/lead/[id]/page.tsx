@@ -1,27 +1,18 @@
-import { notFound } from 'next/navigation'
-import { z } from 'zod'
 import { describePicture } from '@/core/movement'
 import { changeWords } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getSession } from '@/server/repositories/sessions'
 import { peopleOn } from '@/server/roster'
-import { NotFoundError } from '@/server/stale'
-import { here } from '@/server/studio'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
 import { DesignerDesk } from '@/workers/designerDesk'
+import { named } from '../../named'
 
 export const dynamic = 'force-dynamic'
 export const metadata = { title: 'Lead' }
 
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) notFound()
-  const { db, studio } = await here()
-  const session = await getSession(db, studio.id, id).catch((error: unknown) => {
-    if (error instanceof NotFoundError) notFound()
-    throw error
-  })
+  const { db, studio, id, found: session } = await named(params, getSession)
   const [{ catalogue, own }, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, session.classId)])
   const people = await peopleOn(db, studio.id, roster, session.day, session.classId)
   const { model } = new DesignerDesk().model({ plan: session.plan, people, own })

@@ -1,26 +1,18 @@
-import { notFound } from 'next/navigation'
-import { z } from 'zod'
 import { isDay } from '@/core/client'
 import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
 import { callNames, peopleOn } from '@/server/roster'
-import { NotFoundError } from '@/server/stale'
-import { here, today } from '@/server/studio'
+import { today } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
 import { dayWords, nextWeekday } from '@/ui/shell/days'
 import { DesignerDesk } from '@/workers/designerDesk'
+import { named } from '../../../named'
 
 export const metadata = { title: 'Class' }
 
 export default async function ClassPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) notFound()
-  const { db, studio } = await here()
-  const stored = await getClass(db, studio.id, id).catch((error: unknown) => {
-    if (error instanceof NotFoundError) notFound()
-    throw error
-  })
+  const { db, studio, id, found: stored } = await named(params, getClass)
   const asked = (await searchParams).day
   const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today())
   const [{ own }, places, roster, everybody] = await Promise.all([

@@ -1,5 +1,3 @@
-import { notFound } from 'next/navigation'
-import { z } from 'zod'
 import { conditionChoices, factsOn, perinatal } from '@/core/client'
 import { assess } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
@@ -7,22 +5,16 @@ import { getClient } from '@/server/repositories/clients'
 import { lettersOf } from '@/server/repositories/letters'
 import { lastVariants } from '@/server/repositories/sessions'
 import { RULE_BASE } from '@/server/ruleBase'
-import { NotFoundError } from '@/server/stale'
-import { here, today } from '@/server/studio'
+import { today } from '@/server/studio'
 import { PersonForm } from '@/ui/people/PersonForm'
 import { PersonTools } from '@/ui/people/PersonTools'
 import { Standing } from '@/ui/people/Standing'
+import { named } from '../../../named'
 
 export const metadata = { title: 'Person' }
 
 export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) notFound()
-  const { db, studio } = await here()
-  const stored = await getClient(db, studio.id, id).catch((error: unknown) => {
-    if (error instanceof NotFoundError) notFound()
-    throw error
-  })
+  const { db, studio, id, found: stored } = await named(params, getClient)
   const now = today()
   const [letters, last, { catalogue }] = await Promise.all([
     lettersOf(db, studio.id, id),

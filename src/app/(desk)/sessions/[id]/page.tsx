@@ -1,6 +1,4 @@
 import Link from 'next/link'
-import { notFound } from 'next/navigation'
-import { z } from 'zod'
 import { fold } from '@/core/lead'
 import { ladderOf } from '@/core/movement'
 import { clock } from '@/core/timing'
@@ -9,23 +7,16 @@ import { rosterOf } from '@/server/repositories/classes'
 import { getClients } from '@/server/repositories/clients'
 import { attendanceOf, eventsOf, getSession, logOf } from '@/server/repositories/sessions'
 import { callNames, peopleOn } from '@/server/roster'
-import { NotFoundError } from '@/server/stale'
-import { here } from '@/server/studio'
 import { LogForm, type LogItem, type LogRow } from '@/ui/log/LogForm'
 import { dayWords } from '@/ui/shell/days'
 import { TreadLine } from '@/ui/tread/TreadLine'
 import { DesignerDesk } from '@/workers/designerDesk'
+import { named } from '../../../named'
 
 export const metadata = { title: 'Session' }
 
 export default async function SessionPage({ params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) notFound()
-  const { db, studio } = await here()
-  const session = await getSession(db, studio.id, id).catch((error: unknown) => {
-    if (error instanceof NotFoundError) notFound()
-    throw error
-  })
+  const { db, studio, id, found: session } = await named(params, getSession)
   const [{ catalogue, own }, rostered, attendance, events, entries] = await Promise.all([
     studioLibrary(db, studio.id),
     rosterOf(db, studio.id, session.classId),

@@ -1,27 +1,19 @@
-import { notFound } from 'next/navigation'
-import { z } from 'zod'
 import { QUESTIONS } from '@/content/screening/questions'
 import { perinatal, screen } from '@/core/client'
 import { getClient } from '@/server/repositories/clients'
 import { screeningsOf } from '@/server/repositories/screenings'
 import { RULE_BASE } from '@/server/ruleBase'
-import { NotFoundError } from '@/server/stale'
-import { here, today } from '@/server/studio'
+import { today } from '@/server/studio'
 import { ScreeningForm } from '@/ui/people/ScreeningForm'
 import { ScreeningResult } from '@/ui/people/ScreeningResult'
 import { dayWords } from '@/ui/shell/days'
+import { named } from '../../../../named'
 
 export const metadata = { title: 'Screening' }
 
 /** The questions for one person: filled in by themselves on a phone, or by the instructor by asking. `?form` begins a new one. */
 export default async function ScreeningPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ form?: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) notFound()
-  const { db, studio } = await here()
-  const stored = await getClient(db, studio.id, id).catch((error: unknown) => {
-    if (error instanceof NotFoundError) notFound()
-    throw error
-  })
+  const { db, studio, id, found: stored } = await named(params, getClient)
   const [latest] = await screeningsOf(db, studio.id, id)
   const now = today()
   const { week, weeksSinceBirth } = perinatal(stored.record, now)

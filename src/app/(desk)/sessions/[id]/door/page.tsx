@@ -1,23 +1,14 @@
 import Link from 'next/link'
-import { notFound } from 'next/navigation'
-import { z } from 'zod'
 import { rosterOf } from '@/server/repositories/classes'
 import { attendanceOf, getSession } from '@/server/repositories/sessions'
 import { callNames } from '@/server/roster'
-import { NotFoundError } from '@/server/stale'
-import { here } from '@/server/studio'
 import { DoorList } from '@/ui/door/DoorList'
+import { named } from '../../../../named'
 
 export const metadata = { title: 'At the door' }
 
 export default async function DoorPage({ params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) notFound()
-  const { db, studio } = await here()
-  const session = await getSession(db, studio.id, id).catch((error: unknown) => {
-    if (error instanceof NotFoundError) notFound()
-    throw error
-  })
+  const { db, studio, id, found: session } = await named(params, getSession)
   const [roster, attendance] = await Promise.all([rosterOf(db, studio.id, session.classId), attendanceOf(db, studio.id, id)])
   const names = callNames(roster.map(({ record }) => record))
   return (

@@ -1,18 +1,13 @@
-import { z } from 'zod'
 import { getClient } from '@/server/repositories/clients'
 import { lettersOf } from '@/server/repositories/letters'
 import { overrulesOf } from '@/server/repositories/overrules'
 import { screeningsOf } from '@/server/repositories/screenings'
 import { attendanceOfPerson } from '@/server/repositories/sessions'
-import { NotFoundError } from '@/server/stale'
-import { here } from '@/server/studio'
+import { withId } from '../../../answers'
 
 /** Everything that is held on one person, as JSON. */
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) return Response.json({ problems: [{ path: '$.id', message: 'expected the id of a person' }] }, { status: 400 })
-  const { db, studio } = await here()
-  try {
+export const GET = (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
+  withId(params, 'a person', async ({ db, studio, id }) => {
     const person = await getClient(db, studio.id, id)
     const [screenings, letters, overrules, sessions] = await Promise.all([
       screeningsOf(db, studio.id, id),
@@ -36,8 +31,4 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
         'cache-control': 'no-store',
       },
     })
-  } catch (error) {
-    if (error instanceof NotFoundError) return Response.json({ problems: [{ path: '$.id', message: error.message }] }, { status: 404 })
-    throw error
-  }
-}
+  })

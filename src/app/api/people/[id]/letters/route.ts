@@ -1,9 +1,7 @@
 import { randomUUID } from 'node:crypto'
-import { z } from 'zod'
 import { getClient } from '@/server/repositories/clients'
 import { addLetter } from '@/server/repositories/letters'
-import { NotFoundError } from '@/server/stale'
-import { here } from '@/server/studio'
+import { refuse, withId } from '../../../answers'
 
 const MAX_BYTES = 5 * 1024 * 1024
 /** What a scan may be, told by its first bytes and not by its name. */
@@ -12,31 +10,23 @@ const KINDS: { mime: string; starts: number[] }[] = [
   { mime: 'image/png', starts: [0x89, 0x50, 0x4e, 0x47] },
   { mime: 'image/jpeg', starts: [0xff, 0xd8, 0xff] },
 ]
-const refuse = (path: string, message: string, status = 400) => Response.json({ problems: [{ path, message }] }, { status })
 
 /** Keeps a scanned letter of clearance. */
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  if (!z.uuid().safeParse(id).success) return refuse('$.id', 'expected the id of a person')
-  if (Number(request.headers.get('content-length') ?? 0) > MAX_BYTES + 10_000) return refuse('$.file', 'the file is larger than 5 MB', 413)
-  const form = await request.formData().catch(() => undefined)
-  const file = form?.get('file')
-  const condition = form?.get('condition')
-  if (!(file instanceof File)) return refuse('$.file', 'expected a file')
-  if (typeof condition !== 'string' || condition === '' || condition.length > 60)
-    return refuse('$.condition', 'expected the condition that it is for')
-  if (file.size > MAX_BYTES) return refuse('$.file', 'the file is larger than 5 MB', 413)
-  const content = new Uint8Array(await file.arrayBuffer())
-  const kind = KINDS.find(({ starts }) => starts.every((byte, index) => content[index] === byte))
-  if (!kind) return refuse('$.file', 'expected a PDF, a PNG or a JPEG picture', 415)
-  const { db, studio } = await here()
-  try {
+export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
+  withId(params, 'a person', async ({ db, studio, id }) => {
+    if (Number(request.headers.get('content-length') ?? 0) > MAX_BYTES + 10_000) return refuse('$.file', 'the file is larger than 5 MB', 413)
+    const form = await request.formData().catch(() => undefined)
+    const file = form?.get('file')
+    const condition = form?.get('condition')
+    if (!(file instanceof File)) return refuse('$.file', 'expected a file')
+    if (typeof condition !== 'string' || condition === '' || condition.length > 60)
+      return refuse('$.condition', 'expected the condition that it is for')
+    if (file.size > MAX_BYTES) return refuse('$.file', 'the file is larger than 5 MB', 413)
+    const content = new Uint8Array(await file.arrayBuffer())
+    const kind = KINDS.find(({ starts }) => starts.every((byte, index) => content[index] === byte))
+    if (!kind) return refuse('$.file', 'expected a PDF, a PNG or a JPEG picture', 415)
     await getClient(db, studio.id, id)
-  } catch (error) {
-    if (error instanceof NotFoundError) return refuse('$.id', error.message, 404)
-    throw error
-  }
-  const letter = randomUUID()
-  await addLetter(db, studio.id, { id: letter, clientId: id, condition, name: file.name.slice(0, 120), mime: kind.mime, content })
-  return Response.json({ id: letter })
-}
+    const letter = randomUUID()
+    await addLetter(db, studio.id, { id: letter, clientId: id, condition, name: file.name.slice(0, 120), mime: kind.mime, content })
+    return Response.json({ id: letter })
+  })
