@@ -1,10 +1,10 @@
 import { DEMO_CLASSES, type DemoClass, demoPeople } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import { addDays, clientSchema, type Day, dayNumber, factsOn } from '@/core/client'
-import { placeGroup, tracksFor } from '@/core/fit'
+import { classModel, rosterOf as rosterAssessed } from '@/core/fit'
 import { sessionOf } from '@/core/formats'
 import type { LeadEvent } from '@/core/lead'
-import { checkPlan, itemsOf, type Plan, plannedItem, planSchema } from '@/core/plan'
+import { checkPlan, type Plan, planSchema } from '@/core/plan'
 import { assess } from '@/core/safety'
 import { expand } from '@/core/timing'
 import type { Database } from './db/connection'
@@ -77,22 +77,14 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
       ])
       const people = roster.map(({ id, record }) => ({
         id,
+        name: record.given,
         came: random() > 0.18,
         assessment: assess(RULE_BASE, factsOn(RULE_BASE, record, day), sessionOf(plan)),
       }))
-      const used = itemsOf(plan).flatMap(({ item }) => {
-        const planned = plannedItem(item, LIBRARY)
-        const placements = placeGroup(
-          people.map(({ assessment }) => assessment),
-          planned,
-          LIBRARY.entries,
-          plan.room,
-        )
-        const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
-        return people.flatMap(({ id, came }, index) =>
-          came ? [{ clientId: id, item: item.id, variant: shown[assignment[index] ?? -1] ?? 'rest' }] : [],
-        )
-      })
+      const { items } = classModel(plan, rosterAssessed(people), LIBRARY)
+      const used = items.flatMap(({ id: item, cells }) =>
+        people.flatMap(({ id, came }, index) => (came ? [{ clientId: id, item, variant: cells[index]?.use ?? 'rest' }] : [])),
+      )
       const attendance = people.map(({ id, came }) => {
         const pain = random() > 0.75 ? 1 + Math.floor(random() * 3) : 0
         return {

@@ -3,7 +3,7 @@ import { itemsOf, type Plan, type PlannedItem, type PlanWarning, plannedItem, pl
 import type { Assessment, Change, GateHit, Verdict } from '../safety'
 import { type Base, baseOf, expand, type Timeline, type TreadLine, treadLine } from '../timing'
 import { type Placement, placeGroup } from './options'
-import { tracksFor } from './tracks'
+import { versionsFor } from './tracks'
 
 /** How a cell of the fit grid reads. */
 export const MARKS = [
@@ -137,7 +137,7 @@ export function classModel(plan: Plan, roster: Roster, catalogue: Catalogue): Cl
   const items = itemsOf(plan).map(({ item, block }): ModelItem => {
     const planned = plannedItem(item, catalogue)
     const placements = placeGroupOnce(assessments, planned, catalogue, plan.room)
-    const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
+    const { shown, uses } = versionsFor(placements, plan.tracks, planned)
     const span = spans.get(item.id)
     return {
       id: item.id,
@@ -149,7 +149,7 @@ export function classModel(plan: Plan, roster: Roster, catalogue: Catalogue): Cl
       dose: planned.dose,
       startSeconds: span?.start ?? 0,
       seconds: span?.seconds ?? 0,
-      cells: placements.map((placement, index) => cellOf(placement, shown[assignment[index] ?? -1])),
+      cells: placements.map((placement, index) => cellOf(placement, uses[index])),
       shown,
     }
   })

@@ -1,6 +1,6 @@
 import type { Day } from '../client'
 import { factsOn } from '../client'
-import { place, placeGroup, restOption, tracksFor } from '../fit'
+import { place, placeGroup, restOption, versionsFor } from '../fit'
 import type { Catalogue } from '../movement'
 import { itemsOf, type Plan, type PlannedItem, type PlanWarning, plannedItem, planWarnings } from '../plan'
 import type { Assessment, Change, GateHit, Hit, PersonFacts, RuleBase, SessionFacts, Verdict } from '../safety'
@@ -133,8 +133,8 @@ export function report(catalogue: Catalogue, plan: Plan, people: readonly Assess
       catalogue.entries,
       plan.room,
     )
-    const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
-    return { item: planned.item.id, shown, who: Object.fromEntries(people.map(({ id }, index) => [id, shown[assignment[index] ?? -1] ?? 'rest'])) }
+    const { shown, uses } = versionsFor(placements, plan.tracks, planned)
+    return { item: planned.item.id, shown, who: Object.fromEntries(people.map(({ id }, index) => [id, uses[index] ?? 'rest'])) }
   })
   const highestRpe = Math.max(0, ...timeline.segments.map((segment) => segment.rpe))
   return {
