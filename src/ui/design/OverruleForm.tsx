@@ -4,6 +4,7 @@ import { useState, useTransition } from 'react'
 import { addDays } from '@/core/client/calendar'
 import { overrule } from '@/server/actions/people'
 import type { Explanation } from '@/workers/designerContract'
+import { Check } from '../shell/Check'
 
 const DEFAULT_DAYS = 28
 
@@ -44,10 +45,9 @@ export function OverruleForm({ explanation, classId, day, onDone }: { explanatio
           <span>Holds until</span>
           <input className="input" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
         </label>
-        <label className="flex min-h-11 items-center gap-2">
-          <input type="checkbox" className="size-5 accent-plum" checked={everywhere} onChange={(event) => setEverywhere(event.target.checked)} />
+        <Check checked={everywhere} onChange={setEverywhere}>
           in every class, not only this one
-        </label>
+        </Check>
         {problem && <p className="wrong">{problem}</p>}
         <button type="button" className="quiet self-start" disabled={saving || reason.trim().length < 5} onClick={save}>
           Keep my word, with today’s date

@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { SCHOOL_WORDS, SCHOOLS, type School } from '@/core/effort'
 import type { PlanDraft } from '@/core/plan'
+import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
 
 type Change = Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>>
@@ -118,24 +119,12 @@ export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClos
         </label>
         <fieldset>
           <legend className="font-serif text-[1.1rem]">The room</legend>
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-plum"
-              checked={room.supportInReach}
-              onChange={(event) => setRoom({ supportInReach: event.target.checked })}
-            />
+          <Check checked={room.supportInReach} onChange={(ticked) => setRoom({ supportInReach: ticked })}>
             everybody can reach a wall, a heavy chair or a rail
-          </label>
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-5 accent-plum"
-              checked={room.floorWork}
-              onChange={(event) => setRoom({ floorWork: event.target.checked })}
-            />
+          </Check>
+          <Check checked={room.floorWork} onChange={(ticked) => setRoom({ floorWork: ticked })}>
             floor work is possible
-          </label>
+          </Check>
           <div className="flex flex-wrap gap-4">
             <NumberField label="Temperature, °C" value={room.tempC} min={-10} max={50} onChange={(tempC) => setRoom({ tempC })} />
             <NumberField label="Begins at hour" value={room.startHour} min={0} max={23} onChange={(startHour) => setRoom({ startHour })} />
@@ -145,15 +134,13 @@ export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClos
           <legend className="font-serif text-[1.1rem]">What is there</legend>
           <p className="text-soft">Versions that need other kit are not offered. Chairs are taken for granted.</p>
           {KIT.map((kit) => (
-            <label key={kit} className="flex min-h-11 items-center gap-3">
-              <input
-                type="checkbox"
-                className="size-5 accent-plum"
-                checked={room.kit.includes(kit)}
-                onChange={(event) => setRoom({ kit: event.target.checked ? [...room.kit, kit] : room.kit.filter((one) => one !== kit) })}
-              />
+            <Check
+              key={kit}
+              checked={room.kit.includes(kit)}
+              onChange={(ticked) => setRoom({ kit: ticked ? [...room.kit, kit] : room.kit.filter((one) => one !== kit) })}
+            >
               {KIT_WORDS[kit]}
-            </label>
+            </Check>
           ))}
         </fieldset>
       </div>

@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { saveRoster } from '@/server/actions/classes'
+import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
 
 type RosterPlace = 'enrolled' | 'waiting' | 'guest'
@@ -52,15 +53,9 @@ export function RosterSheet({
         {everybody.map(({ id, name }) => (
           <li key={id}>
             <div className="flex items-center justify-between gap-3">
-              <label className="flex min-h-11 items-center gap-3">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-plum"
-                  checked={chosen.has(id)}
-                  onChange={(event) => put(id, event.target.checked ? 'enrolled' : undefined)}
-                />
+              <Check checked={chosen.has(id)} onChange={(ticked) => put(id, ticked ? 'enrolled' : undefined)}>
                 {name}
-              </label>
+              </Check>
               {chosen.has(id) && (
                 <select
                   className="input min-h-9 w-36"

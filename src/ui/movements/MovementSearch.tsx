@@ -9,6 +9,7 @@ import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import type { Find, LibraryQuestions } from '@/workers/libraryContract'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { MovingFigure } from '../figure/MovingFigure'
+import { Check } from '../shell/Check'
 import { useAsk } from '../shell/useAsk'
 
 const words = (name: string) => name.replaceAll('-', ' ')
@@ -127,43 +128,29 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
             <span className="sr-only">, remove</span>
           </button>
         ))}
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-plum"
-            checked={query.over65}
-            onChange={(event) => change({ over65: event.target.checked })}
-          />
+        <Check checked={query.over65} onChange={(ticked) => change({ over65: ticked })}>
           over 65
-        </label>
+        </Check>
         {classId && (
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-plum"
-              checked={query.forClass}
-              onChange={(event) => change({ forClass: event.target.checked })}
-            />
+          <Check checked={query.forClass} onChange={(ticked) => change({ forClass: ticked })}>
             only what somebody of them can do
-          </label>
+          </Check>
         )}
         <details className="relative">
           <summary className="flex min-h-11 cursor-pointer items-center">Kit: {query.kit ? query.kit.join(', ') || 'none' : 'any'}</summary>
           <div className="absolute z-20 flex flex-col bg-sheet p-3 shadow-lg">
             {BROUGHT.map((kit) => (
-              <label key={kit} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-plum"
-                  checked={query.kit?.includes(kit) ?? false}
-                  onChange={(event) => {
-                    const room: Kit[] = ['support', 'wall']
-                    const now = query.kit ?? room
-                    change({ kit: event.target.checked ? [...now, kit] : now.filter((one) => one !== kit) })
-                  }}
-                />
+              <Check
+                key={kit}
+                checked={query.kit?.includes(kit) ?? false}
+                onChange={(ticked) => {
+                  const room: Kit[] = ['support', 'wall']
+                  const now = query.kit ?? room
+                  change({ kit: ticked ? [...now, kit] : now.filter((one) => one !== kit) })
+                }}
+              >
                 {kit}
-              </label>
+              </Check>
             ))}
             <button type="button" className="quiet" onClick={() => change({ kit: undefined } as Partial<Find>)}>
               Any kit

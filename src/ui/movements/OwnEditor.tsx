@@ -9,6 +9,7 @@ import { valueWords } from '@/core/movement/differences'
 import { type OwnMovement, ownMovementSchema } from '@/core/movement/own'
 import { createOwn, updateOwn } from '@/server/actions/movements'
 import { FigureDrawing } from '../figure/FigureDrawing'
+import { Check } from '../shell/Check'
 
 interface Joint {
   label: string
@@ -300,15 +301,9 @@ export function OwnEditor({ start, stored, source }: Props) {
               {wrong('$.declared.met') && <span className="wrong">{wrong('$.declared.met')}</span>}
             </label>
             {FLAGS.map((name) => (
-              <label key={name} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-plum"
-                  checked={own.declared[name]}
-                  onChange={(event) => change({ declared: { ...own.declared, [name]: event.target.checked } })}
-                />
+              <Check key={name} checked={own.declared[name]} onChange={(ticked) => change({ declared: { ...own.declared, [name]: ticked } })}>
                 {attribute(name).label}
-              </label>
+              </Check>
             ))}
           </fieldset>
           <p className="text-soft">

@@ -1,6 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { useState } from 'react'
+import { Check } from '../shell/Check'
 
 export interface PeopleRow {
   id: string
@@ -44,10 +45,9 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
           <span>Find by name, condition or what is due</span>
           <input className="input" value={words} onChange={(event) => setWords(event.target.value)} />
         </label>
-        <label className="flex min-h-11 items-center gap-2">
-          <input type="checkbox" className="size-5 accent-plum" checked={onlyDue} onChange={(event) => setOnlyDue(event.target.checked)} />
+        <Check checked={onlyDue} onChange={setOnlyDue}>
           only who has something due
-        </label>
+        </Check>
         <p role="status" className="ml-auto text-soft">
           {shown.length} of {rows.length}
         </p>

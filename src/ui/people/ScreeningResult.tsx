@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import type { ScreeningResult as Result, ScreeningOutcome } from '@/core/client/screening'
 import { confirmProposals } from '@/server/actions/screening'
+import { Check } from '../shell/Check'
 
 const OUTCOME: Record<ScreeningOutcome, string> = {
   go: 'May take part',
@@ -73,15 +74,12 @@ export function ScreeningResult({
             <ul>
               {fresh.map((slug) => (
                 <li key={slug}>
-                  <label className="flex min-h-11 items-center gap-3">
-                    <input
-                      type="checkbox"
-                      className="size-5 accent-plum"
-                      checked={chosen.has(slug)}
-                      onChange={() => setChosen((now) => (now.has(slug) ? new Set([...now].filter((one) => one !== slug)) : new Set([...now, slug])))}
-                    />
+                  <Check
+                    checked={chosen.has(slug)}
+                    onChange={() => setChosen((now) => (now.has(slug) ? new Set([...now].filter((one) => one !== slug)) : new Set([...now, slug])))}
+                  >
                     {names[slug] ?? slug}
-                  </label>
+                  </Check>
                 </li>
               ))}
             </ul>
