@@ -2,23 +2,11 @@ import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM } from './scripts/hall.mjs'
 
 // evaluated in every worker: port and folder are fixed once and passed on
 process.env.VELVET_E2E_PORT ??= String(4700 + Math.floor(Math.random() * 200))
 process.env.VELVET_E2E_FOLDER ??= mkdtempSync(path.join(tmpdir(), 'velvet-e2e-'))
-
-export const CHROMIUM = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-}
 
 export default defineConfig({
   testDir: 'e2e',

@@ -1,9 +1,10 @@
-import { type ChildProcess, spawn, spawnSync } from 'node:child_process'
+import { type ChildProcess, spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { expect, test } from '@playwright/test'
+import { answers as answersAt, fixedDay, serve } from '../scripts/hall.mjs'
 
 const freePort = () =>
   new Promise<number>((resolve) => {
@@ -12,24 +13,8 @@ const freePort = () =>
       probe.close(() => resolve(port))
     })
   })
-const start = (port: number, folder: string): ChildProcess =>
-  spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
-    env: { ...process.env, VELVET_DATA: folder, VELVET_TODAY: '2026-11-24' },
-    stdio: ['ignore', 'pipe', 'pipe'],
-  })
-const answers = async (port: number) => {
-  for (let attempt = 0; attempt < 150; attempt++) {
-    if (
-      await fetch(`http://127.0.0.1:${port}/log`).then(
-        ({ ok }) => ok,
-        () => false,
-      )
-    )
-      return
-    await new Promise((resolve) => setTimeout(resolve, 100))
-  }
-  throw new Error('the server did not answer')
-}
+const start = (port: number, folder: string): ChildProcess => serve({ port, env: fixedDay(folder), stdio: ['ignore', 'pipe', 'pipe'] })
+const answers = (port: number) => answersAt(`http://127.0.0.1:${port}`)
 const ended = (server: ChildProcess) => new Promise<number | null>((resolve) => server.once('exit', (code) => resolve(code)))
 
 test('a plan survives the death of the server right after "Saved" was shown, 20 times', async ({ page }) => {

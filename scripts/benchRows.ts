@@ -11,6 +11,7 @@ import { sessionOf } from '../src/core/formats'
 import { checkPlan, itemsOf, type Plan, plannedItem, planSchema } from '../src/core/plan'
 import { type Assessment, assess, buildRuleBase, holding, judge, type Residual } from '../src/core/safety'
 import { expand } from '../src/core/timing'
+import { BENCH_PLAN } from './benchPlan'
 
 const TODAY = '2026-11-25'
 const base = buildRuleBase(CONDITIONS)
@@ -97,24 +98,7 @@ rows.push({
   budget: '20 ×',
 })
 
-const plans = DEMO_CLASSES.map(({ plan }) => soundPlan(plan))
-const long = soundPlan({
-  ...plans[0]!,
-  promisedMinutes: 60,
-  phases: [
-    {
-      id: 'm',
-      kind: 'main',
-      blocks: Array.from({ length: 8 }, (_, block) => ({
-        id: `b${block}`,
-        items: Array.from({ length: 5 }, (_, item) => ({
-          id: `i${block}-${item}`,
-          variant: LIBRARY.entries[(block * 29 + item * 11) % LIBRARY.entries.length]!.variant.id,
-        })),
-      })),
-    },
-  ],
-})
+const long = soundPlan({ ...BENCH_PLAN, room: DEMO_CLASSES[0]!.plan.room })
 row(
   `timeline of a plan of ${(expand(long, LIBRARY).totalSeconds / 60).toFixed(0)} min`,
   median(() => expand(long, LIBRARY)),

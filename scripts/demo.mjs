@@ -1,5 +1,5 @@
-import { spawn } from 'node:child_process'
-import { build, checkNode, install, portIsFree, ROOT, run, stop } from './setup.mjs'
+import { bindTo, serve } from './hall.mjs'
+import { build, checkNode, install, portIsFree, run, stop } from './setup.mjs'
 
 const port = Number(process.env.PORT ?? 4600)
 
@@ -12,13 +12,8 @@ run(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/
   problem: 'The demo data was not loaded; the line above says why.',
 })
 
-const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
-  cwd: ROOT,
-  stdio: ['ignore', 'pipe', 'inherit'],
-  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
-})
+const server = serve({ port, stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } })
 server.stdout.on('data', (text) => {
   if (String(text).includes('Ready')) process.stdout.write(`Velvet Step is at http://127.0.0.1:${port}\n`)
 })
-server.on('exit', (code) => process.exit(code ?? 1))
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+bindTo(server)

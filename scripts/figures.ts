@@ -8,6 +8,7 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { LIBRARY } from '../src/content/movements'
 import { pictureOf } from '../src/core/movement'
 import { commonBox, FigureDrawing } from '../src/ui/figure/FigureDrawing'
+import { CHROMIUM } from './hall.mjs'
 
 const COLUMNS = 7
 const ROWS = 6
@@ -25,10 +26,7 @@ const cells = LIBRARY.entries.map(({ movement, variant }) => {
   return `<div class="c"><div class="r">${figures.join('')}</div><p>${variant.id}</p><p class="s">${movement.name}: ${variant.name}</p></div>`
 })
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
-})
+const browser = await chromium.launch(CHROMIUM)
 const page = await browser.newPage({ viewport: { width: COLUMNS * 236, height: ROWS * 196 } })
 const size = COLUMNS * ROWS
 for (let sheet = 0; sheet * size < cells.length; sheet++) {

@@ -1,49 +1,22 @@
 /** `npm run screenshots`: the pictures of docs/screenshots, from the demo data of a fixed day, taken of the built application. */
-import { spawn, spawnSync } from 'node:child_process'
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { chromium } from '@playwright/test'
+import { answers, CHROMIUM, fill, fixedDay, serve } from './hall.mjs'
 import { build, ROOT } from './setup.mjs'
 
 const FOLDER = path.join(ROOT, 'docs/screenshots')
 const PORT = 4680
 const data = mkdtempSync(path.join(tmpdir(), 'velvet-shots-'))
-const env = { ...process.env, VELVET_TODAY: '2026-11-24', VELVET_DATA: path.join(data, 'data'), NEXT_TELEMETRY_DISABLED: '1' }
+const env = fixedDay(path.join(data, 'data'))
 
 build()
 mkdirSync(FOLDER, { recursive: true })
-spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/seed.ts'], { cwd: ROOT, env, stdio: 'inherit' })
-const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--hostname', '127.0.0.1', '--port', String(PORT)], {
-  cwd: ROOT,
-  env,
-  stdio: 'ignore',
-})
+fill('seed.ts', env)
+const server = serve({ port: PORT, env })
 
 const BASE = `http://127.0.0.1:${PORT}`
-async function ready() {
-  for (let attempt = 0; attempt < 100; attempt++) {
-    if (
-      await fetch(`${BASE}/log`).then(
-        (response) => response.ok,
-        () => false,
-      )
-    )
-      return
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
-  throw new Error('the server did not answer')
-}
-
-const ARGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 const openClass = async (page, title) => {
   await page.goto(BASE)
   await page.getByRole('link', { name: title, exact: true }).click()
@@ -146,9 +119,9 @@ const VIEWS = [
 ]
 
 const only = process.argv.slice(2)
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS })
+const browser = await chromium.launch(CHROMIUM)
 try {
-  await ready()
+  await answers(BASE)
   for (const { name, go, width = 1280, height = 800 } of VIEWS.filter((view) => only.length === 0 || only.includes(view.name))) {
     const page = await browser.newPage({ viewport: { width, height } })
     await go(page)
