@@ -175,22 +175,10 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
           <span className="text-soft" role="status">
             {SAVE_WORDS[save]}
           </span>
-          <button
-            type="button"
-            className="flex size-11 items-center justify-center disabled:opacity-40"
-            aria-label="Undo"
-            disabled={undo.length === 0}
-            onClick={undoEdit}
-          >
+          <button type="button" className="icon" aria-label="Undo" disabled={undo.length === 0} onClick={undoEdit}>
             <Undo2 size={20} aria-hidden="true" />
           </button>
-          <button
-            type="button"
-            className="flex size-11 items-center justify-center disabled:opacity-40"
-            aria-label="Redo"
-            disabled={redo.length === 0}
-            onClick={redoEdit}
-          >
+          <button type="button" className="icon" aria-label="Redo" disabled={redo.length === 0} onClick={redoEdit}>
             <Redo2 size={20} aria-hidden="true" />
           </button>
           <button type="button" className="quiet" onClick={() => setOpen({ kind: 'room' })}>

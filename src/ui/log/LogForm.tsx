@@ -2,6 +2,7 @@
 import { useState, useTransition } from 'react'
 import type { CheckIn } from '@/core/client'
 import { saveLog } from '@/server/actions/sessions'
+import { SaveBar } from '../shell/SaveBar'
 
 export interface LogRow {
   clientId: string
@@ -180,14 +181,7 @@ export function LogForm({
           }}
         />
       </label>
-      <div className="sticky bottom-0 flex items-center gap-4 bg-paper py-3">
-        <button type="button" className="action min-h-11" disabled={saving} onClick={save}>
-          Save the log
-        </button>
-        <span role="status" className="text-soft">
-          {message}
-        </span>
-      </div>
+      <SaveBar label="Save the log" saving={saving} onSave={save} message={message} />
     </div>
   )
 }

@@ -10,6 +10,7 @@ import { type OwnMovement, ownMovementSchema } from '@/core/movement/own'
 import { createOwn, updateOwn } from '@/server/actions/movements'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { Check } from '../shell/Check'
+import { SaveBar } from '../shell/SaveBar'
 
 interface Joint {
   label: string
@@ -309,14 +310,7 @@ export function OwnEditor({ start, stored, source }: Props) {
           <p className="text-soft">
             Angles and balance are read from the figure; a lower balance than it shows is raised to it. The same rules judge it as any other movement.
           </p>
-          <div className="sticky bottom-0 flex items-center gap-4 bg-paper py-3">
-            <button type="button" className="action" disabled={saving} onClick={save}>
-              {stored ? 'Save' : 'Keep this movement'}
-            </button>
-            <span role="status" className="text-soft">
-              {message}
-            </span>
-          </div>
+          <SaveBar label={stored ? 'Save' : 'Keep this movement'} saving={saving} onSave={save} message={message} />
         </div>
       </div>
     </div>

@@ -7,6 +7,7 @@ import type { ConditionChoice } from '@/core/client'
 import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
+import { SaveBar } from '../shell/SaveBar'
 import { BodyChart } from './BodyChart'
 import { draftOf, type PersonDraft, recordOf } from './draft'
 
@@ -123,12 +124,7 @@ function Conditions({
           <div key={field.id} className="mb-5 border-l-4 border-plum pl-4">
             <div className="flex items-start justify-between gap-3">
               <p className="font-semibold">{choice?.name ?? field.slug}</p>
-              <button
-                type="button"
-                className="flex size-11 items-center justify-center"
-                aria-label={`Remove ${choice?.name ?? field.slug}`}
-                onClick={() => remove(index)}
-              >
+              <button type="button" className="icon" aria-label={`Remove ${choice?.name ?? field.slug}`} onClick={() => remove(index)}>
                 <X size={18} aria-hidden="true" />
               </button>
             </div>
@@ -226,12 +222,7 @@ function Clearances({
               label="Only this movement"
               options={[['', 'no: taking part'], ...movements]}
             />
-            <button
-              type="button"
-              className="mt-6 flex size-11 items-center justify-center"
-              aria-label="Remove this clearance"
-              onClick={() => remove(index)}
-            >
+            <button type="button" className="icon mt-6" aria-label="Remove this clearance" onClick={() => remove(index)}>
               <X size={18} aria-hidden="true" />
             </button>
           </div>
@@ -390,14 +381,12 @@ export function PersonForm({ choices, movements, stored }: Props) {
           </div>
         </section>
       )}
-      <div className="sticky bottom-0 flex items-center gap-4 bg-paper py-3">
-        <button type="submit" className="action" disabled={saving}>
-          {stored ? 'Save' : 'Register'}
-        </button>
-        <span role="status" className={errors.root ? 'wrong' : 'text-soft'}>
-          {errors.root?.message ?? (saved ? 'Saved' : '')}
-        </span>
-      </div>
+      <SaveBar
+        label={stored ? 'Save' : 'Register'}
+        saving={saving}
+        message={errors.root?.message ?? (saved ? 'Saved' : '')}
+        wrong={errors.root !== undefined}
+      />
     </form>
   )
 }

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import type { ScreeningQuestion } from '@/core/client/screening'
 import { keepScreening } from '@/server/actions/screening'
+import { SaveBar } from '../shell/SaveBar'
 
 /** One question after the other, large enough for a thumb. A question may be skipped; it then counts as its cautious answer. */
 export function ScreeningForm({ clientId, questions }: { clientId: string; questions: readonly ScreeningQuestion[] }) {
@@ -43,14 +44,7 @@ export function ScreeningForm({ clientId, questions }: { clientId: string; quest
           </div>
         </fieldset>
       ))}
-      <div className="sticky bottom-0 flex flex-wrap items-center gap-4 bg-paper py-3">
-        <button type="button" className="action min-h-12" disabled={saving} onClick={save}>
-          Keep the answers
-        </button>
-        <span role="status" className="text-soft">
-          {message || (left > 0 ? `${left} not answered` : 'all answered')}
-        </span>
-      </div>
+      <SaveBar label="Keep the answers" saving={saving} onSave={save} message={message || (left > 0 ? `${left} not answered` : 'all answered')} />
     </form>
   )
 }

@@ -13,7 +13,7 @@ export function Preferences() {
     <div className="flex gap-1">
       <button
         type="button"
-        className="flex size-11 items-center justify-center"
+        className="icon"
         aria-label="Larger or normal text"
         onClick={() => keep('text', document.documentElement.dataset.text === 'large' ? 'normal' : 'large')}
       >
@@ -21,7 +21,7 @@ export function Preferences() {
       </button>
       <button
         type="button"
-        className="flex size-11 items-center justify-center"
+        className="icon"
         aria-label="Light or dark"
         onClick={() => keep('theme', document.documentElement.dataset.theme === 'dark' ? 'light' : 'dark')}
       >

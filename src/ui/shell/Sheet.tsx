@@ -26,7 +26,7 @@ export function Sheet({
         >
           <div className="mb-4 flex items-start justify-between gap-4">
             <Dialog.Title className="text-[1.5rem]">{title}</Dialog.Title>
-            <Dialog.Close className="flex size-11 shrink-0 items-center justify-center" aria-label="Close">
+            <Dialog.Close className="icon" aria-label="Close">
               <X size={22} aria-hidden="true" />
             </Dialog.Close>
           </div>
