@@ -1,6 +1,6 @@
 import { DEMO_CLASSES, type DemoClass, demoPeople } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
-import { addDays, clientSchema, type Day, dayNumber, factsOn } from '@/core/client'
+import { addDays, clientSchema, type Day, dayNumber, factsOn, weekdayOf } from '@/core/client'
 import { classModel, rosterOf as rosterAssessed } from '@/core/fit'
 import { sessionOf } from '@/core/formats'
 import type { LeadEvent } from '@/core/lead'
@@ -32,7 +32,6 @@ function soundPlan(input: (typeof DEMO_CLASSES)[number]['plan']): Plan {
   return checked.plan
 }
 
-const weekdayOf = (day: Day) => (dayNumber(day) + 4) % 7
 const uuidFrom = (random: () => number): string => {
   const hex = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16))
   hex[12] = '4'

@@ -1,10 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { mirrored } from '../testing/geometry'
 import { draw } from './draw'
 import { BOTH, STANDARD_ROOM, SUPPORT } from './joints'
 import { centreOfMass, solve } from './kinematics'
 import { measure } from './measure'
-import { arm, feet, hands, interpolate, lean, leg, mirrored, neck, type Pose, pose, STANCES, spine } from './pose'
+import { arm, feet, hands, interpolate, lean, leg, neck, type Pose, pose, STANCES, spine } from './pose'
 import { LENGTH, REFERENCE_BODY } from './skeleton'
 import { length, sub } from './vector'
 

@@ -172,22 +172,6 @@ export const againstBack: PosePart = (pose) => ({ ...pose, backRests: true, lean
 export const pose = (stance: Stance | Pose, ...parts: PosePart[]): Pose =>
   parts.reduce((made, part) => part(made), typeof stance === 'string' ? REST[stance] : stance)
 
-/** Left and right exchanged. */
-export const mirrored = (p: Pose): Pose => ({
-  ...p,
-  yaw: -p.yaw,
-  spine: { ...p.spine, sideBend: -p.spine.sideBend, twist: -p.spine.twist },
-  neck: { ...p.neck, tilt: -p.neck.tilt, turn: -p.neck.turn },
-  leftArm: p.rightArm,
-  rightArm: p.leftArm,
-  leftLeg: p.rightLeg,
-  rightLeg: p.leftLeg,
-  leftFoot: p.rightFoot,
-  rightFoot: p.leftFoot,
-  leftHand: p.rightHand,
-  rightHand: p.leftHand,
-})
-
 const between = <T extends object>(a: T, b: T, t: number): T =>
   Object.fromEntries(
     Object.entries(a).map(([key, from]) => [key, (from as number) + ((b as Record<string, number>)[key]! - (from as number)) * t]),

@@ -25,6 +25,8 @@ const dayOf = (number: number): Day => new Date(number * MS_PER_DAY).toISOString
 export const addDays = (day: Day, days: number): Day => dayOf(dayNumber(day) + days)
 /** Whole days from one day to another, negative backwards. */
 export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from)
+/** 0 = Sunday to 6 = Saturday; 1970-01-01 was a Thursday. */
+export const weekdayOf = (day: Day): number => (dayNumber(day) + 4) % 7
 /** Completed weeks from one day to another; negative when the day lies ahead. */
 export const completedWeeks = (from: Day, to: Day): number => Math.floor(daysBetween(from, to) / 7)
 

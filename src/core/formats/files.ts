@@ -51,7 +51,6 @@ export const classFileSchema = z.strictObject({
   plan: planSchema,
 })
 export type PeopleFile = z.output<typeof peopleFileSchema>
-export type ClassFile = z.output<typeof classFileSchema>
 
 /** One thing wrong with a file, with its place. */
 export interface FileProblem {

@@ -3,7 +3,7 @@ import { factsOn } from '../client'
 import { place, placeGroup, restOption, versionsFor } from '../fit'
 import type { Catalogue } from '../movement'
 import { itemsOf, type Plan, type PlannedItem, type PlanWarning, plannedItem, planWarnings } from '../plan'
-import type { Assessment, Change, GateHit, Hit, PersonFacts, RuleBase, SessionFacts, Verdict } from '../safety'
+import type { Assessment, Change, Evidence, GateHit, Hit, PersonFacts, RuleBase, SessionFacts, Verdict } from '../safety'
 import { expand, type Timeline, treadLine } from '../timing'
 import type { PeopleFile } from './files'
 
@@ -15,7 +15,7 @@ export interface Reason {
   offer?: string
   must?: string
   cue?: string
-  evidence: string
+  evidence: Evidence
   sources: string[]
   limit?: Hit['limit']
 }

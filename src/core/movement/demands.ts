@@ -267,7 +267,6 @@ export const TAG_ATTRIBUTES = {
 export const ATTRIBUTES = { ...DEMAND_ATTRIBUTES, ...DOSE_ATTRIBUTES, ...TAG_ATTRIBUTES }
 export type AttributeName = keyof typeof ATTRIBUTES
 export const ATTRIBUTE_NAMES = Object.keys(ATTRIBUTES) as AttributeName[]
-export type DemandName = keyof typeof DEMAND_ATTRIBUTES
 
 export const isAttributeName = (name: string): name is AttributeName => Object.hasOwn(ATTRIBUTES, name)
 export const attribute = (name: AttributeName): AttributeDefinition => ATTRIBUTES[name]

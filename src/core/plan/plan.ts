@@ -14,7 +14,6 @@ export const BLOCK_FORMATS = [
   /** work and rest by the clock, each item once a round */
   'intervals',
 ] as const
-export type BlockFormat = (typeof BLOCK_FORMATS)[number]
 
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,39}$/i, 'expected letters, digits and hyphens, 40 at most')
 

@@ -140,17 +140,3 @@ export function alternatives(
   keyed.sort((a, b) => a.key.map((value, index) => value - b.key[index]!).find((difference) => difference !== 0) ?? 0)
   return keyed.map(({ alternative }) => alternative)
 }
-
-/** The verdict with its alternatives: a swap for which nothing passes becomes leave-out. */
-export function withAlternatives(
-  assessment: Assessment,
-  planned: PlannedDemands,
-  candidates: readonly Candidate[],
-  movement?: string,
-): { judgement: Judgement; alternatives: Alternative[] } {
-  const first = judge(assessment, planned, undefined, movement)
-  if (first.verdict !== 'swap') return { judgement: first, alternatives: [] }
-  const found = alternatives(assessment, planned, first, candidates, movement)
-  if (found.length > 0) return { judgement: first, alternatives: found }
-  return { judgement: { ...first, verdict: 'leave-out', scope: 'movement' }, alternatives: [] }
-}

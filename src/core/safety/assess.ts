@@ -1,4 +1,4 @@
-import { type Evidence, type GateOutcome, LIMIT_MERGE, type LimitName, type Limits } from './condition'
+import { type GateOutcome, LIMIT_MERGE, type LimitName, type Limits } from './condition'
 import { type ConditionFields, conditionDefaults, type PersonFields, personDefaults, type SessionFields, sessionDefaults } from './fields'
 import { byImportance, type CompiledRule, type Hit, harmOf } from './hit'
 import { type Context, type Expression, holds, type Literal, specialize } from './predicate'
@@ -91,14 +91,6 @@ export class AssessmentError extends Error {
     super(code === 'age-missing' ? 'the age must be asked before anything can be judged' : `${code}: ${detail}`)
     this.name = 'AssessmentError'
   }
-}
-
-/** Evidence ranks, weakest last, for display. */
-export const EVIDENCE_WORDS: Record<Evidence, string> = {
-  guideline: 'guideline',
-  'trial-or-review': 'trial or review',
-  'expert-consensus': 'expert consensus',
-  'common-practice': 'common practice',
 }
 
 const GATE_ORDER: GateOutcome[] = ['emergency', 'not-today', 'clearance-first', 'hold']

@@ -24,6 +24,13 @@ export type GateOutcome =
   | 'limits'
 
 export type Evidence = 'guideline' | 'trial-or-review' | 'expert-consensus' | 'common-practice'
+/** How well a rule is founded. */
+export const EVIDENCE_WORDS: Record<Evidence, string> = {
+  guideline: 'guideline',
+  'trial-or-review': 'trial or review',
+  'expert-consensus': 'expert consensus',
+  'common-practice': 'common practice, no source claimed',
+}
 
 /** Dose limits. Lowest wins for caps and maxima, highest for rests and minutes of warm-up. Units are in the names; `hr` is text for display. */
 export interface Limits {

@@ -166,7 +166,7 @@ const shownOnce = (hits: Hit[]): Hit[] => {
 
 /**
  * The verdict for one assessed person and one planned variant, before alternatives are sought (rule base 0.3, steps 2 to 6).
- * A swap for which the library holds no accepted candidate becomes leave-out in `withAlternatives`.
+ * A swap for which the library holds no accepted candidate becomes leave-out where people are placed (`core/fit`).
  *
  * @param movement id of the movement, for a clinician's individual plan
  */

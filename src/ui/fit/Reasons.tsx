@@ -1,5 +1,6 @@
 import { ceilingWords } from '@/core/effort'
 import type { Reason } from '@/core/formats'
+import { EVIDENCE_WORDS } from '@/core/safety/condition'
 import { changeWords } from '@/core/safety/words'
 import type { Explanation } from '@/workers/designerContract'
 
@@ -10,12 +11,6 @@ const OUTCOME: Record<Explanation['verdict'], string> = {
   'leave-out': 'Sits this one out',
 }
 const THEN: Record<Reason['then'], string> = { avoid: 'Not this', modify: 'Change', caution: 'Say', prefer: 'Good for' }
-const EVIDENCE: Record<string, string> = {
-  guideline: 'guideline',
-  'trial-or-review': 'trial or review',
-  'expert-consensus': 'expert consensus',
-  'common-practice': 'common practice, no source claimed',
-}
 
 /** Why a cell reads as it does: the deciding reason first, each with its rule, source and the words to say. */
 export function Reasons({ explanation }: { explanation: Explanation }) {
@@ -97,7 +92,7 @@ function ReasonList({ title, reasons }: { title: string; reasons: Reason[] }) {
             {reason.offer && <p className="text-soft">Offer: {reason.offer}</p>}
             {reason.cue && <p className="font-serif italic">“{reason.cue}”</p>}
             <p className="text-[0.94rem] text-soft">
-              {THEN[reason.then]} · {reason.id} · {reason.condition} · {EVIDENCE[reason.evidence] ?? reason.evidence}
+              {THEN[reason.then]} · {reason.id} · {reason.condition} · {EVIDENCE_WORDS[reason.evidence]}
               {reason.sources.length > 0 && ` · ${reason.sources.join(', ')}`}
             </p>
           </li>

@@ -1,13 +1,11 @@
 import { format, parseISO } from 'date-fns'
-import { addDays, type Day, dayNumber } from '@/core/client'
+import { addDays, type Day, weekdayOf } from '@/core/client'
 
 /** The next day, today included, that is this weekday (0 Sunday). */
 export function nextWeekday(weekday: number | null, today: Day): Day {
   if (weekday === null) return today
-  const now = (dayNumber(today) + 4) % 7
-  return addDays(today, (weekday - now + 7) % 7)
+  return addDays(today, (weekday - weekdayOf(today) + 7) % 7)
 }
 
 /** "Monday 30 November" */
 export const dayWords = (day: Day): string => format(parseISO(day), 'EEEE d MMMM')
-export const shortDay = (day: Day): string => format(parseISO(day), 'd MMM yyyy')

@@ -1,6 +1,6 @@
 'use client'
 import { useDeferredValue, useState } from 'react'
-import type { ConditionDefinition, Limits } from '@/core/safety/condition'
+import { type ConditionDefinition, EVIDENCE_WORDS, type Limits } from '@/core/safety/condition'
 
 const LIMIT_WORDS: Record<keyof Limits, string> = {
   rpeCap: 'effort at most',
@@ -94,7 +94,7 @@ export function WhyRules({ conditions, sources }: { conditions: readonly Conditi
                       , an alternative must <code>{rule.must}</code>
                     </>
                   )}{' '}
-                  · {rule.ev.replaceAll('-', ' ')}
+                  · {EVIDENCE_WORDS[rule.ev]}
                 </p>
                 {rule.src.map((source) => (
                   <p key={source} className="text-[0.94rem] text-soft">
