@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import { type Body, type Drawing, draw, REFERENCE_BODY, solve, type Tone } from '@/core/body'
+import { type Body, type Drawing, draw, type Layer, layersOf, REFERENCE_BODY, solve, type Tone } from '@/core/body'
 import type { Variant } from '@/core/movement'
 import { breathAt, poseAt } from '@/core/movement/picture'
 import { commonBox, FILL } from './FigureDrawing'
@@ -19,8 +19,8 @@ interface Stroke {
 /** Layers far to near, ready for the canvas. */
 type Frame = Stroke[][]
 
-const frameOf = (drawing: Drawing): Frame =>
-  drawing.layers.map(({ shapes }) => shapes.map(({ tone, path, line }) => ({ tone, path: new Path2D(path), ...(line && { line }) })))
+const frameOf = (layers: readonly Layer[]): Frame =>
+  layers.map(({ shapes }) => shapes.map(({ tone, path, line }) => ({ tone, path: new Path2D(path), ...(line && { line }) })))
 
 /** A figure's colours as the page has them now, light or dark. */
 function coloursOf(canvas: HTMLCanvasElement): Record<Tone | 'gap', string> {
@@ -93,7 +93,7 @@ export function MovingFigure({ variant, label, className, moving, body = REFEREN
       const at = step % count
       let frame = frames.get(at)
       if (!frame) {
-        frame = frameOf(draw(solve(poseAt(variant, at / FRAMES_PER_SECOND), body, variant.room), view, variant.props))
+        frame = frameOf(layersOf(solve(poseAt(variant, at / FRAMES_PER_SECOND), body, variant.room), view, variant.props))
         frames.set(at, frame)
       }
       return frame
