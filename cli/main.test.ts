@@ -40,7 +40,11 @@ const classWith = (demands: object, session: object = {}) => ({
     ],
   },
 })
-const peopleWith = (facts: object) => ({ format: 'velvet-step/people', version: 1, people: [{ id: 'p', name: 'Somebody', facts }] })
+const peopleWith = (facts: object) => ({
+  format: 'velvet-step/people',
+  version: 1,
+  people: [{ id: 'p', name: 'Somebody', facts: { screenOutcome: 'go', ...facts } }],
+})
 
 describe('check', () => {
   test('gives verdicts, timeline and warnings of the example as JSON', () => {
@@ -78,26 +82,28 @@ describe('check', () => {
   })
   test('the same plan gives another answer for another date', () => {
     const plan = written('supine.json', classWith({ basePosition: 'floor-supine', transferLevel: 3, purpose: 'mobility', supineMin: 4 }))
-    const people = written('due.json', {
-      format: 'velvet-step/people',
-      version: 1,
-      people: [
-        {
-          id: 'p',
-          name: 'Somebody',
-          record: {
-            given: 'Some',
-            birthDate: '1994-03-01',
-            dueDate: '2027-02-01',
-            conditions: [],
-            clearances: [{ condition: 'pregnancy', by: 'her midwife', on: '2026-08-01' }],
-            capability: { floorTransferOk: true },
+    const people = (screenedOn: string) =>
+      written('due.json', {
+        format: 'velvet-step/people',
+        version: 1,
+        people: [
+          {
+            id: 'p',
+            name: 'Somebody',
+            record: {
+              given: 'Some',
+              birthDate: '1994-03-01',
+              dueDate: '2027-02-01',
+              conditions: [],
+              clearances: ['2026-08-01', '2026-11-01'].map((on) => ({ condition: 'pregnancy', by: 'her midwife', on })),
+              screening: { completedOn: screenedOn },
+              capability: { floorTransferOk: true },
+            },
           },
-        },
-      ],
-    })
+        ],
+      })
     const verdict = (date: string) =>
-      (JSON.parse(cli('check', '--class', plan, '--people', people, '--date', date, '--json').stdout) as Report).people[0]!.items[0]!.verdict
+      (JSON.parse(cli('check', '--class', plan, '--people', people(date), '--date', date, '--json').stdout) as Report).people[0]!.items[0]!.verdict
     expect([verdict('2026-08-10'), verdict('2026-12-20')]).toEqual(['as-planned', 'swap'])
   })
 })
@@ -141,7 +147,7 @@ describe('bad input ends with 2, says where and what was expected, and writes no
 test('movements and conditions come as JSON', () => {
   const movements = JSON.parse(cli('movements', '--json').stdout) as { id: string; demands: object }[]
   expect(movements.length).toBeGreaterThan(50)
-  expect(Object.keys(movements[0]!.demands)).toHaveLength(49)
+  expect(Object.keys(movements[0]!.demands)).toHaveLength(50)
   expect(JSON.parse(cli('conditions', '--json').stdout)).toHaveLength(79)
 })
 

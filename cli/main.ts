@@ -3,7 +3,8 @@ import { parseArgs } from 'node:util'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { isDay } from '@/core/client'
-import { classFileSchema, type FileProblem, factsOfPerson, parseFile, peopleFileSchema, type Report, report, sessionOf } from '@/core/formats'
+import { assessRoster, evaluate } from '@/core/evaluate'
+import { classFileSchema, type FileProblem, factsOfPerson, parseFile, peopleFileSchema, type Report, reportOf } from '@/core/formats'
 import { checkPlan, problemText } from '@/core/plan'
 import { AssessmentError, assess, buildRuleBase } from '@/core/safety'
 import { clock, expand } from '@/core/timing'
@@ -57,16 +58,17 @@ function check(values: { class?: string; people?: string; date?: string }): Repo
   if (values.date !== undefined && !isDay(values.date)) throw new BadInput([`--date: expected a calendar day, YYYY-MM-DD, found "${values.date}"`])
   const date = values.date ?? file.date ?? new Date().toISOString().slice(0, 10)
   const base = buildRuleBase(CONDITIONS)
-  const session = sessionOf(plan, file.session)
   const people = parsed.file.people.map((person, index) => {
     try {
-      return { id: person.id, name: person.name, assessment: assess(base, factsOfPerson(base, person, date), session) }
+      const facts = factsOfPerson(base, person, date)
+      assess(base, facts)
+      return { id: person.id, name: person.name, facts, ...(person.record?.ownHelper && { ownHelper: true }) }
     } catch (error) {
       if (error instanceof AssessmentError) throw new BadInput([`${values.people} at $.people[${index}] (${person.name}): ${error.message}`])
       throw error
     }
   })
-  return report(LIBRARY, plan, people, date)
+  return reportOf(evaluate(plan, assessRoster(base, people, plan, file.session), LIBRARY), date)
 }
 
 export function run(argv: readonly string[], print: (line: string) => void): number {

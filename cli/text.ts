@@ -17,6 +17,7 @@ export function text(report: Report): string {
       const shown = item.reasons.filter((reason) => reason.then === 'avoid' || reason.then === 'modify')
       for (const reason of shown) lines.push(`      ${reason.id} (${reason.condition}, ${reason.evidence}): ${reason.why}`)
       for (const change of 'rest' in item.use ? [] : item.use.changes) lines.push(`      change ${change.attribute}: ${change.from} to ${change.to}`)
+      for (const { say } of 'rest' in item.use ? [] : item.use.sessionChanges) lines.push(`      ${say}`)
     }
   }
   return [...lines, '', CAUTION].join('\n')

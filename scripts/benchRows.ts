@@ -6,9 +6,8 @@ import { DEMO_CLASSES, demoPeople } from '../src/content/demo'
 import { LIBRARY } from '../src/content/movements'
 import { draw, REFERENCE_BODY, solve } from '../src/core/body'
 import { clientSchema, factsOn } from '../src/core/client'
-import { classModel, placeGroup, rosterOf, tracksFor } from '../src/core/fit'
-import { sessionOf } from '../src/core/formats'
-import { checkPlan, itemsOf, type Plan, plannedItem, planSchema } from '../src/core/plan'
+import { classModel, evaluate, placeGroup, type Roster, sessionOf, tracksFor } from '../src/core/evaluate'
+import { checkPlan, itemsOf, type Plan, planSchema, prescriptionOf } from '../src/core/plan'
 import { type Assessment, assess, buildRuleBase, holding, judge, type Residual } from '../src/core/safety'
 import { expand } from '../src/core/timing'
 import { BENCH_PLAN } from './benchPlan'
@@ -46,7 +45,7 @@ row(
   '',
 )
 const rulesMs = median(() => {
-  for (const assessment of assessments) for (const entry of LIBRARY.entries) judge(assessment, entry.planned, entry.vector, entry.movement.id)
+  for (const assessment of assessments) for (const entry of LIBRARY.entries) judge(assessment, entry.vector, { movement: entry.movement.id })
 })
 row(`all rules, 40 people × ${LIBRARY.entries.length} variants: verdicts`, rulesMs, '50 ms')
 
@@ -60,7 +59,7 @@ function asConditions(residual: Residual): NestedCondition {
     case 'or':
       return { any: residual.parts.map(asConditions) }
     case 'oneOf':
-      return { fact: residual.attribute, operator: residual.negated ? 'notIn' : 'in', value: [...residual.codes] }
+      return { fact: residual.reads, operator: residual.negated ? 'notIn' : 'in', value: [...residual.codes] }
     case 'test': {
       const operator = {
         '==': 'equal',
@@ -70,7 +69,7 @@ function asConditions(residual: Residual): NestedCondition {
         '>': 'greaterThan',
         '>=': 'greaterThanInclusive',
       }[residual.op]
-      return { fact: residual.attribute, operator, value: residual.value }
+      return { fact: residual.reads, operator, value: residual.value }
     }
   }
 }
@@ -90,7 +89,8 @@ const startEngine = performance.now()
 for (const engine of engines) for (const fact of numeric) await engine.run(fact)
 const engineMs = performance.now() - startEngine
 const oursMs = median(() => {
-  for (const assessment of assessments.slice(0, 10)) for (const entry of entries) holding(assessment.program, entry.vector)
+  for (const assessment of assessments.slice(0, 10))
+    for (const entry of entries) holding(assessment.program, { demands: entry.vector, session: assessment.situation })
 })
 rows.push({
   what: `same rules, 10 people × ${SLICE} variants: json-rules-engine ${engineMs.toFixed(0)} ms, ours ${oursMs.toFixed(2)} ms`,
@@ -106,15 +106,27 @@ row(
 )
 
 const room = { ...sessionOf(long) }
-const roster = rosterOf(forty.slice(0, 25).map((person, index) => ({ id: String(index), name: `P${index}`, assessment: assess(base, person, room) })))
+const roster: Roster = {
+  people: forty.slice(0, 25).map((person, index) => ({ id: String(index), name: `P${index}`, assessment: assess(base, person, room) })),
+}
 row(
   'first judgement of 40 items for 25 people, with alternatives and tracks',
-  median(() => classModel(long, rosterOf(roster.people.map((person) => ({ ...person, assessment: { ...person.assessment } }))), LIBRARY), 3),
+  median(
+    () =>
+      classModel(
+        evaluate(
+          long,
+          { people: forty.slice(0, 25).map((person, index) => ({ id: String(index), name: 'P', assessment: assess(base, person, room) })) },
+          LIBRARY,
+        ),
+      ),
+    3,
+  ),
   '',
 )
-const item = itemsOf(long)[7]!.item
-const planned = plannedItem(item, LIBRARY)
-const placements = placeGroup(roster.assessments, planned, LIBRARY.entries, long.room)
+const { item, block: itsBlock } = itemsOf(long)[7]!
+const planned = prescriptionOf(item, itsBlock, LIBRARY)
+const placements = placeGroup(roster.people, planned, LIBRARY.entries, long.room)
 row(
   'tracks for one item, 25 people, exact',
   median(() => tracksFor(placements, 2, item.variant!)),
@@ -137,7 +149,7 @@ row(
         })),
       })),
     })
-    return classModel(edited, roster, LIBRARY)
+    return classModel(evaluate(edited, roster, LIBRARY))
   }),
   '100 ms with painting',
 )

@@ -1,15 +1,30 @@
-import { DEMO_CLASSES, type DemoClass, demoPeople } from '@/content/demo'
+import { DEMO_CLASSES, DEMO_FORMS, type DemoClass, type DemoForm, demoPeople } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
-import { addDays, clientSchema, type Day, dayNumber, factsOn, weekdayOf } from '@/core/client'
-import { classModel, rosterOf as rosterAssessed } from '@/core/fit'
-import { sessionOf } from '@/core/formats'
+import { FORM } from '@/content/screening/form'
+import {
+  type Answers,
+  addDays,
+  ageOn,
+  type ClientRecord,
+  clientSchema,
+  type Day,
+  dayNumber,
+  dueQuestions,
+  factsOn,
+  letterNeeded,
+  perinatal,
+  type ScreeningQuestion,
+  screen,
+  weekdayOf,
+} from '@/core/client'
+import { assessRoster, evaluate } from '@/core/evaluate'
 import type { LeadEvent } from '@/core/lead'
 import { checkPlan, type Plan, planSchema } from '@/core/plan'
-import { assess } from '@/core/safety'
 import { expand } from '@/core/timing'
 import type { Database } from './db/connection'
 import { addClass, rosterOf, setRoster } from './repositories/classes'
 import { addClient, listClients } from './repositories/clients'
+import { keepForm } from './repositories/screenings'
 import { addEvents, openSession, saveAttendance } from './repositories/sessions'
 import { RULE_BASE } from './ruleBase'
 
@@ -40,6 +55,60 @@ const uuidFrom = (random: () => number): string => {
   return `${text.slice(0, 8)}-${text.slice(8, 12)}-${text.slice(12, 16)}-${text.slice(16, 20)}-${text.slice(20)}`
 }
 
+/** The plain answer to a question: none of these, no, or whatever leads nowhere. */
+function plainKey({ options }: ScreeningQuestion): string | undefined {
+  const plain = options.find(({ only }) => only) ?? options.find(({ outcome, record }) => outcome === 'go' && !record)
+  return plain?.key
+}
+
+/** A whole form: what was ticked, and the plain answer to everything else that was due. */
+function demoAnswers({ ticked, follow }: DemoForm, record: ClientRecord, day: Day): Answers {
+  const { week, weeksSinceBirth } = perinatal(record, day)
+  const about = {
+    age: ageOn(record.birthDate, day),
+    pregnant: week !== undefined,
+    afterBirth: weeksSinceBirth !== undefined && weeksSinceBirth <= 52,
+  }
+  const answers: Answers = {}
+  // answers open further questions, so until nothing new is due
+  for (let open = true; open; ) {
+    open = false
+    for (const question of dueQuestions(FORM, answers, about)) {
+      if (answers[question.id] || question.section === 'private') continue
+      const keys = ticked[question.id] ?? [plainKey(question)].flatMap((key) => key ?? [])
+      const behind = follow?.[question.id]
+      answers[question.id] = { keys: [...keys], ...(behind && { follow: behind }) }
+      open = true
+    }
+  }
+  return answers
+}
+
+/** A form that was filled in and gone through with the person, with the letters that it asked for. */
+function screened(record: ClientRecord, answers: Answers, day: Day): ClientRecord {
+  const { week, weeksSinceBirth } = perinatal(record, day)
+  const about = {
+    age: ageOn(record.birthDate, day),
+    pregnant: week !== undefined,
+    afterBirth: weeksSinceBirth !== undefined && weeksSinceBirth <= 52,
+  }
+  const { findings, skipped } = screen(FORM, RULE_BASE, answers, about, day, letterNeeded(RULE_BASE, record, day))
+  return {
+    ...record,
+    screening: {
+      completedOn: day,
+      skipped,
+      findings: findings.map((finding) => (finding.slugs.length > 0 ? { ...finding, confirmedOn: day } : { ...finding, settledOn: day })),
+    },
+  }
+}
+
+/** The record as it stood on an earlier day: the form of that time, not the one of today. */
+const asOf = (record: ClientRecord, day: Day): ClientRecord =>
+  record.screening?.completedOn === undefined || record.screening.completedOn <= day
+    ? record
+    : { ...record, screening: { ...record.screening, completedOn: day } }
+
 /**
  * Loads the people and classes of Tarnbeck with six weeks of led sessions. Does nothing when there are people already.
  *
@@ -51,7 +120,14 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
   const members = new Map<DemoClass, string[]>()
   for (const { classes, record } of demoPeople(today)) {
     const id = uuidFrom(random)
-    await addClient(db, studioId, id, clientSchema.parse(record))
+    const plain = clientSchema.parse(record)
+    await addClient(db, studioId, id, plain)
+    const form = DEMO_FORMS[plain.given]
+    if (form) {
+      const day = addDays(today, -7 * form.weeksAgo)
+      const answers = demoAnswers(form, plain, day)
+      await keepForm(db, studioId, { id: uuidFrom(random), clientId: id, day, answers }, (kept) => screened(kept, answers, day))
+    }
     for (const key of classes) members.set(key, [...(members.get(key) ?? []), id])
   }
   for (const { key, weekday, startTime, plan: input } of DEMO_CLASSES) {
@@ -61,6 +137,7 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
     await setRoster(db, studioId, classId, members.get(key) ?? [])
     const roster = await rosterOf(db, studioId, classId)
     const timeline = expand(plan, LIBRARY)
+    const attended = new Map<string, Day[]>()
     for (let week = WEEKS; week >= 1; week--) {
       const back = (weekdayOf(today) - weekday + 7) % 7 || 7
       const day = addDays(today, -back - 7 * (week - 1))
@@ -78,11 +155,15 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
         id,
         name: record.given,
         came: random() > 0.18,
-        assessment: assess(RULE_BASE, factsOn(RULE_BASE, record, day), sessionOf(plan)),
+        facts: factsOn(RULE_BASE, asOf(record, day), day, { attended: attended.get(id) ?? [] }),
       }))
-      const { items } = classModel(plan, rosterAssessed(people), LIBRARY)
-      const used = items.flatMap(({ id: item, cells }) =>
-        people.flatMap(({ id, came }, index) => (came ? [{ clientId: id, item, variant: cells[index]?.use ?? 'rest' }] : [])),
+      for (const { id, came } of people) if (came) attended.set(id, [...(attended.get(id) ?? []), day])
+      const { items } = evaluate(plan, assessRoster(RULE_BASE, people, plan), LIBRARY)
+      const used = items.flatMap(({ prescription, uses }) =>
+        people.flatMap(({ id, came }, index) => {
+          const use = uses[index]
+          return came ? [{ clientId: id, item: prescription.item.id, variant: use?.kind === 'does' ? use.option.id : 'rest' }] : []
+        }),
       )
       const attendance = people.map(({ id, came }) => {
         const pain = random() > 0.75 ? 1 + Math.floor(random() * 3) : 0

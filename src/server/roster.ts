@@ -1,18 +1,11 @@
 import 'server-only'
 import { type ClientRecord, type Day, factsOn, overrulesOn } from '@/core/client'
-import type { PersonFacts } from '@/core/safety'
+import type { RosterFacts } from '@/core/evaluate'
 import type { Database } from './db/connection'
-import { checkInsOn } from './repositories/checkIns'
+import { attendedDays, checkInsOn } from './repositories/checkIns'
 import type { StoredClient } from './repositories/clients'
 import { overrulesOf } from './repositories/overrules'
 import { RULE_BASE } from './ruleBase'
-
-/** What the designer and the leading screen know of a person: a name to call, and what the rules may read. */
-export interface RosterFacts {
-  id: string
-  name: string
-  facts: PersonFacts
-}
 
 /** First names; where two are the same, with the first letter of the family name. */
 export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family'>[]): string[] {
@@ -28,7 +21,11 @@ export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family
  */
 export async function peopleOn(db: Database, studioId: string, roster: readonly StoredClient[], day: Day, classId?: string): Promise<RosterFacts[]> {
   const ids = roster.map(({ id }) => id)
-  const [checkIns, overrules] = await Promise.all([checkInsOn(db, studioId, ids, day), overrulesOf(db, studioId, ids)])
+  const [checkIns, attended, overrules] = await Promise.all([
+    checkInsOn(db, studioId, ids, day),
+    attendedDays(db, studioId, ids, day),
+    overrulesOf(db, studioId, ids),
+  ])
   const names = callNames(roster.map(({ record }) => record))
   return roster.map(({ id, record }, index) => {
     const own = overrulesOn(
@@ -36,11 +33,16 @@ export async function peopleOn(db: Database, studioId: string, roster: readonly 
       day,
       classId,
     )
-    const facts = factsOn(RULE_BASE, record, day, checkIns.get(id))
+    const today = checkIns.get(id)
+    const facts = factsOn(RULE_BASE, record, day, { ...(today && { today }), attended: attended.get(id) ?? [] })
     return {
       id,
       name: names[index]!,
-      facts: own.length > 0 ? { ...facts, overrules: own.map(({ variant, reason, by }) => ({ variant, reason, by })) } : facts,
+      ...(record.ownHelper && { ownHelper: true }),
+      facts:
+        own.length > 0
+          ? { ...facts, overrules: own.map(({ variant, reason, by, upTo }) => ({ variant, reason, by, ...(upTo && { upTo }) })) }
+          : facts,
     }
   })
 }

@@ -2,7 +2,11 @@ import 'server-only'
 import { database } from './db/connection'
 import { type Studio, theStudio } from './repositories/studios'
 
-export const NEW_STUDIO: Studio = { id: '5d0c1e2a-7b1f-4c55-9d3e-2f6a8b9c0d11', name: 'The old boathouse, Tarnbeck', instructor: 'Odile Marrow' }
+export const NEW_STUDIO: Omit<Studio, 'settings'> = {
+  id: '5d0c1e2a-7b1f-4c55-9d3e-2f6a8b9c0d11',
+  name: 'The old boathouse, Tarnbeck',
+  instructor: 'Odile Marrow',
+}
 
 /** The database with the studio it serves. */
 export async function here() {
@@ -10,9 +14,9 @@ export async function here() {
   return { db, studio: await theStudio(db, NEW_STUDIO) }
 }
 
-/** Today for this server, YYYY-MM-DD by its own clock; tests fix it. */
-export function today(): string {
+/** Today in the studio's own time zone, YYYY-MM-DD; tests fix it. */
+export function today({ settings }: Pick<Studio, 'settings'>): string {
   if (process.env.VELVET_TODAY) return process.env.VELVET_TODAY
-  const now = new Date()
-  return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`
+  // this form of English writes the day as it is stored
+  return new Intl.DateTimeFormat('en-CA', { ...(settings.zone && { timeZone: settings.zone }), dateStyle: 'short' }).format(new Date())
 }

@@ -1,16 +1,12 @@
 import type { Drawing } from '@/core/body'
 import type { Ceiling } from '@/core/effort'
-import type { ClassModel, OpenQuestion } from '@/core/fit'
+import type { ClassModel, OpenQuestion, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
 import type { Dose, OwnMovement, Purpose } from '@/core/movement'
 import type { PlanDraft } from '@/core/plan'
-import type { Change, GateHit, PersonFacts, Verdict } from '@/core/safety'
+import type { Change, GateHit, SessionChange, Verdict } from '@/core/safety'
 
-export interface WorkerPerson {
-  id: string
-  name: string
-  facts: PersonFacts
-}
+export type WorkerPerson = RosterFacts
 
 /** One way to take part, for showing. */
 export interface OptionView {
@@ -18,6 +14,7 @@ export interface OptionView {
   movement: string
   name: string
   changes: Change[]
+  sessionChanges: SessionChange[]
 }
 export interface Explanation {
   personId: string
@@ -36,6 +33,9 @@ export interface Explanation {
   overruled?: { by: string; reason: string; verdict: Verdict }
   reasons: Reason[]
   changes: Change[]
+  sessionChanges: SessionChange[]
+  /** conditions that the rule base does not hold, in words */
+  unlisted: string[]
   options: OptionView[]
   /** the resting variant when nothing fits */
   rest?: string

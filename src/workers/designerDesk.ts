@@ -2,11 +2,24 @@ import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import type { Drawing } from '@/core/body'
 import { ceilingFor } from '@/core/effort'
-import { type ClassModel, classModel, isAvailable, judgePlanned, openQuestions, place, type Roster, restOption, rosterOf } from '@/core/fit'
-import { reasonOf, sessionOf } from '@/core/formats'
+import {
+  type AssessedPerson,
+  assessRoster,
+  classModel,
+  type Evaluation,
+  evaluate,
+  isAvailable,
+  judgePlanned,
+  openQuestions,
+  place,
+  type Roster,
+  restOption,
+  sessionOf,
+} from '@/core/evaluate'
+import { reasonOf } from '@/core/formats'
 import { type Catalogue, describePicture, ladderOf, pictureOf, withOwn } from '@/core/movement'
-import { checkPlan, itemsOf, type Plan, type PlanDraft, plannedItem } from '@/core/plan'
-import { assess, buildRuleBase, isAbsolute } from '@/core/safety'
+import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf } from '@/core/plan'
+import { buildRuleBase, isAbsolute } from '@/core/safety'
 import type { Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
@@ -16,10 +29,11 @@ const RULE_BASE = buildRuleBase(CONDITIONS)
  */
 export class DesignerDesk {
   private catalogue: Catalogue = LIBRARY
-  private roster: Roster = rosterOf([])
+  private roster: Roster = { people: [] }
   private facts: WorkerPerson[] = []
   private sessionKey = ''
   private plan: Plan | undefined
+  private evaluation: Evaluation | undefined
   private drawings = new Map<string, Drawing>()
   private sent = new Set<string>()
 
@@ -31,13 +45,13 @@ export class DesignerDesk {
     }
     const sound = this.accept(plan)
     if (people) this.facts = people
-    const session = sessionOf(sound)
-    const key = JSON.stringify(session)
+    const key = JSON.stringify([sessionOf(sound), sound.room.leaders])
     if (people || own || key !== this.sessionKey) {
       this.sessionKey = key
-      this.roster = rosterOf(this.facts.map(({ id, name, facts }) => ({ id, name, assessment: assess(RULE_BASE, facts, session) })))
+      this.roster = assessRoster(RULE_BASE, this.facts, sound)
     }
-    const model: ClassModel = classModel(sound, this.roster, this.catalogue)
+    this.evaluation = evaluate(sound, this.roster, this.catalogue)
+    const model = classModel(this.evaluation)
     const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
     // a drawing is large, so each goes over once
     const fresh = ids.filter((id) => !this.sent.has(id))
@@ -62,36 +76,55 @@ export class DesignerDesk {
   }
 
   private item(id: string) {
-    const found = this.plan && itemsOf(this.plan).find(({ item }) => item.id === id)
+    const found = this.evaluation?.items.find(({ prescription }) => prescription.item.id === id)
     if (!found || !this.plan) throw new Error(`the plan has no item "${id}"`)
-    return { plan: this.plan, planned: plannedItem(found.item, this.catalogue) }
+    return { plan: this.plan, found, planned: found.prescription }
+  }
+
+  private nameOf(condition: string): string {
+    return RULE_BASE.conditions.get(condition)?.name ?? condition
   }
 
   explain({ item, person }: Questions['explain']['ask']): Explanation {
-    const { plan, planned } = this.item(item)
-    const somebody = this.roster.people.find(({ id }) => id === person)
-    if (!somebody) throw new Error(`nobody here has the id ${person}`)
-    const { judgement, options } = place(somebody.assessment, planned, this.catalogue.entries, plan.room)
+    const { plan, found, planned } = this.item(item)
+    const index = this.roster.people.findIndex(({ id }) => id === person)
+    const somebody: AssessedPerson | undefined = this.roster.people[index]
+    const placement = found.placements[index]
+    if (!somebody || !placement) throw new Error(`nobody here has the id ${person}`)
+    // in the class only the versions that can matter to the choice are sought; here all are wanted
+    const { assessment } = somebody
+    const { judgement } = placement
+    const { options } =
+      judgement.verdict === 'as-planned' ? place(assessment, planned, this.catalogue.entries, plan.room, { known: judgement }) : placement
+    const use = found.uses[index]
     return {
       personId: somebody.id,
       person: somebody.name,
       ...(planned.entry && { variant: planned.entry.variant.id }),
       absolute: isAbsolute(judgement),
-      ceiling: ceilingFor(somebody.assessment, plan.school),
+      ceiling: ceilingFor(assessment, plan.school),
       ...(judgement.overruled && { overruled: judgement.overruled }),
       item: planned.name,
       verdict: judgement.verdict,
       ...(judgement.scope && { scope: judgement.scope }),
       ...(judgement.gate && { gate: judgement.gate }),
-      pending: somebody.assessment.pending.map((slug) => RULE_BASE.conditions.get(slug)?.name ?? slug),
-      reasons: judgement.hits
-        .map(reasonOf)
-        .map((reason) => ({ ...reason, condition: RULE_BASE.conditions.get(reason.condition)?.name ?? reason.condition })),
+      pending: assessment.pending.map(({ condition }) => this.nameOf(condition)),
+      unlisted: [...assessment.unlisted],
+      reasons: judgement.hits.map(reasonOf).map((reason) => ({ ...reason, condition: this.nameOf(reason.condition) })),
       changes: judgement.changes,
-      options: options
+      sessionChanges: judgement.sessionChanges,
+      options: [...options]
+        // what is done in this class stands first
+        .sort((a, b) => Number(use?.kind === 'does' && use.option.id === b.id) - Number(use?.kind === 'does' && use.option.id === a.id))
         .slice(0, 6)
-        .map(({ entry, id, changes }) => ({ id, movement: entry?.movement.name ?? planned.name, name: entry?.variant.name ?? '', changes })),
-      ...(options.length === 0 && { rest: restOption(somebody.assessment, this.catalogue.entries)?.variant.name ?? 'Rest with easy breathing' }),
+        .map(({ entry, id, changes, sessionChanges }) => ({
+          id,
+          movement: entry?.movement.name ?? planned.name,
+          name: entry?.variant.name ?? '',
+          changes,
+          sessionChanges,
+        })),
+      ...(use?.kind !== 'does' && { rest: restOption(assessment, this.catalogue.entries)?.variant.name ?? 'Rest with easy breathing' }),
     }
   }
 
@@ -131,7 +164,8 @@ export class DesignerDesk {
     return this.catalogue.entries
       .filter((entry) => isAvailable(entry, plan.room))
       .map((entry) => {
-        const planned = plannedItem({ id: 'choice', variant: entry.variant.id }, this.catalogue)
+        const { item, block } = aloneInBlock(entry.variant.id)
+        const planned = prescriptionOf(item, block, this.catalogue)
         const fits = this.roster.people.filter(({ assessment }) => {
           const { verdict } = judgePlanned(assessment, planned)
           return verdict === 'as-planned' || verdict === 'modify'
@@ -153,7 +187,7 @@ export class DesignerDesk {
   questions(): ClassQuestion[] {
     const { plan } = this
     if (!plan) return []
-    const items = itemsOf(plan).map(({ item }) => plannedItem(item, this.catalogue))
+    const items = prescriptionsOf(plan, this.catalogue)
     const session = sessionOf(plan)
     return this.facts
       .flatMap(({ id, name, facts }) =>
@@ -164,6 +198,6 @@ export class DesignerDesk {
           conditionName: question.condition ? (RULE_BASE.conditions.get(question.condition)?.name ?? question.condition) : '',
         })),
       )
-      .sort((a, b) => b.loosens.length - a.loosens.length)
+      .sort((a, b) => Number(b.opensDoor ?? false) - Number(a.opensDoor ?? false) || b.loosens.length - a.loosens.length)
   }
 }

@@ -1,5 +1,6 @@
 import type { Drawing, Pose, PropKind, Room, Yaw } from '@/core/body'
-import type { Kit, MovementQuery, Tempo } from '@/core/movement'
+import type { MovementQuery, Tempo } from '@/core/movement'
+import type { Kit } from '@/core/vocabulary'
 import type { StoredOwn, WorkerPerson } from './designerContract'
 
 export interface Find extends Omit<MovementQuery, 'only' | 'kit'> {

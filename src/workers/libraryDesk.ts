@@ -58,17 +58,22 @@ export class LibraryDesk {
   /** Somebody with these conditions at their strictest, cleared to take part. */
   private imagined(conditions: readonly string[], over65: boolean): Assessment {
     const records = conditions.map((slug) => ({ slug, cleared: true }))
-    const pregnant = conditions.some((slug) => slug === 'pregnancy' || slug.startsWith('pregnancy-'))
+    const pregnant = conditions.some((slug) => RULE_BASE.conditions.get(slug)?.lasts === 'pregnancy')
     return assess(
       RULE_BASE,
-      { age: over65 ? AGE_OVER_65 : pregnant ? 32 : AGE_UNDER_65, ...(pregnant && { gestationalWeek: 28 }), conditions: records },
+      {
+        age: over65 ? AGE_OVER_65 : pregnant ? 32 : AGE_UNDER_65,
+        ...(pregnant && { gestationalWeek: 28 }),
+        screenOutcome: 'go',
+        conditions: records,
+      },
       SESSION,
     )
   }
 
   private allowedBy(assessments: readonly Assessment[], least: number): Set<string> {
     const allowed = (assessment: Assessment, entry: Catalogue['entries'][number]) => {
-      const { verdict } = judge(assessment, entry.planned, entry.vector, entry.movement.id)
+      const { verdict } = judge(assessment, entry.vector, { movement: entry.movement.id })
       return verdict === 'as-planned' || verdict === 'modify'
     }
     return new Set(
@@ -84,7 +89,7 @@ export class LibraryDesk {
       this.catalogue.movements.map(({ id }) => {
         const steps = this.catalogue.entries.filter((entry) => entry.movement.id === id)
         const fit = this.assessments.filter((assessment) =>
-          steps.some((entry) => ['as-planned', 'modify'].includes(judge(assessment, entry.planned, entry.vector, id).verdict)),
+          steps.some((entry) => ['as-planned', 'modify'].includes(judge(assessment, entry.vector, { movement: id }).verdict)),
         )
         return [id, fit.length]
       }),

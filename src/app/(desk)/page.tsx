@@ -1,8 +1,7 @@
 import Link from 'next/link'
 import { dayNumber } from '@/core/client'
-import { sessionOf } from '@/core/formats'
+import { assessRoster } from '@/core/evaluate'
 import { checkPlan } from '@/core/plan'
-import { assess } from '@/core/safety'
 import { clock, expand, treadLine } from '@/core/timing'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
@@ -16,7 +15,7 @@ export const metadata = { title: 'Today' }
 
 export default async function DaySheet() {
   const { db, studio } = await here()
-  const now = today()
+  const now = today(studio)
   const [classes, { catalogue }] = await Promise.all([listClasses(db, studio.id), studioLibrary(db, studio.id)])
   const rows = (
     await Promise.all(
@@ -25,7 +24,7 @@ export default async function DaySheet() {
         const checked = checkPlan(stored.plan, catalogue)
         if ('problems' in checked) throw new Error(`the stored plan "${stored.plan.title}" is not sound: ${JSON.stringify(checked.problems)}`)
         const people = await peopleOn(db, studio.id, await rosterOf(db, studio.id, stored.id), day, stored.id)
-        const assessed = people.map(({ name, facts }) => ({ name, assessment: assess(RULE_BASE, facts, sessionOf(checked.plan)) }))
+        const assessed = assessRoster(RULE_BASE, people, checked.plan).people
         return {
           ...stored,
           day,

@@ -145,9 +145,9 @@ export const bone: ConditionDefinition[] = [
       },
       {
         id: 'OP-6',
-        if: 'freeStanding AND balanceDemand >= 4 AND (p.singleLegTestSec < 15 OR balanceDemand == 5)',
+        if: 'freeStanding AND ((balanceDemand >= 4 AND (p.singleLegTestSec < 15 OR balanceDemand == 5)) OR (externalLoadType == platform AND p.singleLegTestSec < 15))',
         then: 'modify',
-        why: 'Balance work is essential but needs a hand ready.',
+        why: 'Balance and step work is essential but needs a hand ready.',
         offer: 'one hand on support',
         must: 'basePosition IN [standing-one-hand, standing-two-hand]',
         cue: 'Fingertips on the chair, tall posture.',
@@ -230,10 +230,23 @@ export const bone: ConditionDefinition[] = [
     inherits: ['osteoporosis'],
     variants: ['recent', 'painful-or-multiple', 'healed'],
     variantNotes: 'recent = c.weeks < 12 (1.5); healed = 12 weeks or more, settled pain',
+    stages: [
+      {
+        recorded: [],
+        use: 'recent',
+      },
+      {
+        weeks: [0, 11],
+        use: 'recent',
+      },
+      {
+        use: 'as-recorded',
+      },
+    ],
     clearance: {
       need: 'required',
-      validMonths: 12,
       requiredWhen: 'true',
+      validMonths: 12,
       voidIf: 'new back pain, new height loss, new fall; recent variant valid 3 months only',
     },
     rationale:
@@ -268,7 +281,7 @@ export const bone: ConditionDefinition[] = [
         id: 'VF-1',
         if: 'spinalFlexionDeg > 15 AND spinalLoaded',
         then: 'avoid',
-        why: 'Loaded bending on a weakened vertebra can cause the next fracture.',
+        why: 'Loaded bending presses hard on a vertebra that has been broken before.',
         offer: 'neutral hinge with hands sliding on thighs, no weight',
         must: 'spinalFlexionDeg <= 10',
         cue: 'Hands on thighs, slide to just above the knees, back long.',
@@ -372,6 +385,37 @@ export const bone: ConditionDefinition[] = [
         ev: 'common-practice',
         src: [],
       },
+      {
+        id: 'VF-11',
+        if: 'tempo == 3 AND (c.variant != healed OR spinalFlexionDeg > 10 OR twistDeg > 10 OR sideBendDeg > 10 OR spinalExtensionDeg > 10 OR externalLoadKg > 0)',
+        then: 'modify',
+        why: 'Speed multiplies the load on a weakened vertebra and leaves no time to stop.',
+        offer: 'moderate or slow tempo',
+        must: 'tempo <= 2',
+        cue: 'Smooth, no swinging.',
+        ev: 'common-practice',
+        src: [],
+      },
+      {
+        id: 'VF-12',
+        if: 'family == standing AND hipFlexionDeg > 45 AND spinalFlexionDeg <= 15 AND ((c.variant == healed AND armLoadKg > 5) OR (c.variant != healed AND armLoadKg > 0))',
+        then: 'modify',
+        why: 'Even with a flat back a held weight on a long trunk lever presses hard on the vertebrae.',
+        offer: 'lighter weight close to the body, or empty hands',
+        must: 'armLoadKg <= 5 AND (c.variant == healed OR armLoadKg == 0)',
+        cue: 'Lighter weight, close to your thighs, back long.',
+        ev: 'common-practice',
+        src: [],
+      },
+      {
+        id: 'VF-13',
+        if: 'c.variant == healed AND family == standing AND hipFlexionDeg > 45 AND armLoadKg > 0 AND armLoadKg <= 5',
+        then: 'caution',
+        why: 'A light weighted hinge is useful when the back stays long.',
+        cue: 'Weight close to your thighs, back long, stop when the back wants to round.',
+        ev: 'common-practice',
+        src: [],
+      },
     ],
     stop: [
       'new sharp back pain, band-like rib pain, new leg weakness or numbness: stop; leg weakness, saddle numbness or bladder/bowel change = emergency',
@@ -388,6 +432,7 @@ export const bone: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'height loss, sudden pain',
     },
+    stableWhen: 'c.variant == correctable AND c.painToday <= 3',
     rationale:
       'A strong forward curve limits overhead reach, pushes the head forward and shifts balance. If bone density has never been checked in someone over 65, treat bending rules as osteoporosis until known.',
     rules: [

@@ -1,15 +1,19 @@
 import { describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
-import { classModel, openQuestions, place, placeGroup, rosterOf, tracksFor } from '@/core/fit'
-import { checkPlan, plannedItem, planSchema } from '@/core/plan'
+import { classModel, doorQuestions, evaluate, openQuestions, place, placeGroup, tracksFor } from '@/core/evaluate'
+import { aloneInBlock, checkPlan, planSchema, prescriptionOf } from '@/core/plan'
 import { assess, buildRuleBase, type PersonFacts } from '@/core/safety'
 import { CONDITIONS } from '.'
 
 const base = buildRuleBase(CONDITIONS)
 const SESSION = { supportInReach: true }
-const ROOM = { kit: ['support', 'wall', 'band', 'dumbbell', 'mat', 'bed', 'wedge'] as const, floorWork: true }
-const at = (facts: PersonFacts) => assess(base, facts, SESSION)
-const item = (variant: string) => plannedItem({ id: 'i', variant }, LIBRARY)
+const ROOM = { kit: ['support', 'wall', 'band', 'dumbbell', 'mat', 'bed', 'wedge'] as const, floorWork: true, supportInReach: true }
+/** Screened, so that verdicts are about movements and not about a form. */
+const at = (facts: PersonFacts) => assess(base, { screenOutcome: 'go', ...facts }, SESSION)
+const item = (variant: string) => {
+  const alone = aloneInBlock(variant)
+  return prescriptionOf(alone.item, alone.block, LIBRARY)
+}
 const PEOPLE: PersonFacts[] = [
   { age: 45, conditions: [] },
   { age: 78, singleLegTestSec: 3, conditions: [{ slug: 'falls-history', variant: 'single-or-fear', cleared: true }] },
@@ -38,7 +42,12 @@ test('leaving out alternatives that cannot matter changes no total loss', () => 
     const planned = item(variant)
     const room = { ...ROOM, kit: [...ROOM.kit] }
     const whole = assessments.map((assessment) => place(assessment, planned, LIBRARY.entries, room))
-    const few = placeGroup(assessments, planned, LIBRARY.entries, room)
+    const few = placeGroup(
+      assessments.map((assessment) => ({ assessment })),
+      planned,
+      LIBRARY.entries,
+      room,
+    )
     for (const most of [1, 2, 3, 4]) {
       const [a, b] = [whole, few].map((placements) => tracksFor(placements, most, variant))
       expect(b!.totalLoss, `${variant}, ${most}`).toBeCloseTo(a!.totalLoss, 9)
@@ -59,7 +68,7 @@ describe('a sore left shoulder does not forbid the right arm', () => {
     const { encodeDemands } = await import('@/core/movement')
     const { judge } = await import('@/core/safety')
     const alone = { ...demands, side: 'right' as const }
-    const hits = judge(sore, alone, encodeDemands(alone)).hits.filter(
+    const hits = judge(sore, encodeDemands(alone)).hits.filter(
       ({ condition, then }) => condition === 'rotator-cuff-pain' && (then === 'avoid' || then === 'modify'),
     )
     expect(hits).toEqual([])
@@ -93,7 +102,7 @@ describe('the instructor’s own word', () => {
   )
   if ('problems' in plan) throw new Error('the plan is sound')
   const marks = (given: PersonFacts) =>
-    classModel(plan.plan, rosterOf([{ id: 'p', name: 'P', assessment: at(given) }]), LIBRARY).items.map(({ cells }) => cells[0]!.mark)
+    classModel(evaluate(plan.plan, { people: [{ id: 'p', name: 'P', assessment: at(given) }] }, LIBRARY)).items.map(({ cells }) => cells[0]!.mark)
   test('stands for its variant only, and is seen as such', () => {
     const [before, other] = marks(facts)
     expect(before).not.toBe('planned')
@@ -105,6 +114,7 @@ describe('the instructor’s own word', () => {
       age: 30,
       gestationalWeek: 30,
       conditions: [{ slug: 'pregnancy-absolute-contraindication', cleared: true }],
+      screenOutcome: 'go',
       overrules: [word],
     }
     expect(marks(absolute)[0]).toBe('out')
@@ -113,7 +123,7 @@ describe('the instructor’s own word', () => {
 
 describe('what to ask next', () => {
   const items = ['bridge/floor', 'squat/free', 'steady-stand/one-leg-free', 'longSit'].flatMap((id) => (LIBRARY.byId.has(id) ? [item(id)] : []))
-  const facts: PersonFacts = { age: 72, conditions: [{ slug: 'knee-osteoarthritis', side: 'left' }] }
+  const facts: PersonFacts = { age: 72, screenOutcome: 'go', conditions: [{ slug: 'knee-osteoarthritis', side: 'left' }] }
   const asked = openQuestions(base, facts, SESSION, items)
   test('the floor is worth asking, and the answer truly opens what it says', () => {
     const floor = asked.find(({ id }) => id === 'p.floorTransferOk')!
@@ -128,5 +138,28 @@ describe('what to ask next', () => {
     expect(asked.every(({ loosens }) => loosens.length > 0)).toBe(true)
     expect(asked.some(({ id }) => id === 'knee-osteoarthritis.side')).toBe(false)
     expect(openQuestions(base, { ...facts, floorTransferOk: true }, SESSION, items).some(({ id }) => id === 'p.floorTransferOk')).toBe(false)
+  })
+  test.each([
+    ['pregnant, week not known', { age: 30, screenOutcome: 'go', conditions: [{ slug: 'pregnancy' }] }, ['gestationalWeek']],
+    ['the health questions of a pregnant woman never answered', { age: 30, gestationalWeek: 20, conditions: [] }, ['screenOutcome']],
+    ['a new hip, date not known', { age: 70, screenOutcome: 'go', conditions: [{ slug: 'hip-replacement-posterior', side: 'left' }] }, ['weeks']],
+    ['a stroke without a letter', { age: 70, screenOutcome: 'go', conditions: [{ slug: 'stroke-hemiparesis', variant: 'walks-free' }] }, ['cleared']],
+    [
+      'a new hip and a pregnancy, neither dated',
+      { age: 40, screenOutcome: 'go', conditions: [{ slug: 'pregnancy' }, { slug: 'knee-replacement', side: 'left' }] },
+      ['gestationalWeek', 'weeks'],
+    ],
+    ['fever is not a matter of asking', { age: 70, screenOutcome: 'go', feverNow: true, conditions: [] }, []],
+    ['an open door', { age: 70, screenOutcome: 'go', conditions: [] }, []],
+  ] as [string, PersonFacts, string[]][])('at a closed door the fewest answers that open it: %s', (_name, closed, fields) => {
+    const questions = doorQuestions(base, closed, SESSION)
+    expect(questions.map(({ field }) => field).sort()).toEqual([...fields].sort())
+    let answered = closed
+    for (const { condition, field, answer } of questions) {
+      const conditions = answered.conditions.map((one) => (one.slug === condition ? { ...one, [field]: answer } : one))
+      answered = condition === undefined ? { ...answered, [field]: answer } : { ...answered, conditions }
+    }
+    if (fields.length > 0) expect(assess(base, answered, SESSION).closed).toBeUndefined()
+    if (fields.length > 0) expect(openQuestions(base, closed, SESSION, items)).toEqual(questions)
   })
 })

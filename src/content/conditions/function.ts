@@ -7,12 +7,19 @@ export const bodyFunction: ConditionDefinition[] = [
     group: 'function',
     variants: ['high-spinal-cord', 'low-trunk-control', 'other'],
     variantNotes: 'high = injury at or above T6',
+    noPulseFormula: 'c.variant == high-spinal-cord',
     clearance: {
       need: 'none',
       requiredWhen: 'c.variant == high-spinal-cord',
       validMonths: 12,
       voidIf: 'pressure sore, new shoulder pain, new spasm',
     },
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'May I ask why you use the chair: is it an injury of the spinal cord in the neck or upper chest?',
+      },
+    ],
     rationale:
       'Plan seated as normal, not as second best. Shoulders do the walking, so protect them and train pulling. At or above T6: pulse and sweating may not respond, blood pressure may drop, and a pounding headache with flushing is an emergency. Wheels locked.',
     limits: {
@@ -128,7 +135,7 @@ export const bodyFunction: ConditionDefinition[] = [
         id: 'WU-9',
         if: 'c.variant IN [high-spinal-cord, low-trunk-control] AND endRangeStretch AND (hipFlexionDeg > 110 OR hipExternalRotationDeg >= 45 OR hipAbductionDeg > 30)',
         then: 'modify',
-        why: 'Bone is thin and feeling is missing below the injury, so a strong leg stretch can break bone or damage skin unnoticed.',
+        why: 'Bone and skin below the injury are delicate and feeling may be missing, so a strong leg stretch can do harm unnoticed.',
         offer: 'slow supported mid-range, no pull with the arms',
         must: 'NOT endRangeStretch',
         cue: 'Let the leg rest there, do not pull.',
@@ -152,6 +159,12 @@ export const bodyFunction: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'skin break, new prosthesis, fall',
     },
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the leg operation? The year is enough.',
+      },
+    ],
     rationale: 'Energy cost is higher, balance lower, remaining limb overloaded. Hip front tightness is common after long sitting.',
     limits: {
       rpeCap: 6,
@@ -206,7 +219,7 @@ export const bodyFunction: ConditionDefinition[] = [
         id: 'LA-5',
         if: 'c.variant == above-knee AND affected AND kneeFlexionLoadedDeg > 60',
         then: 'modify',
-        why: 'Knee buckles.',
+        why: 'The artificial knee may give way when it bends deep.',
         offer: 'shallow, hands on rail',
         must: 'NOT affected OR (kneeFlexionLoadedDeg <= 45)',
         cue: 'Small bend, hold the rail.',
@@ -271,6 +284,7 @@ export const bodyFunction: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'faint, new fall',
     },
+    stableWhen: 'c.variant == single-or-fear AND NOT c.symptomatic',
     rationale:
       'The best answer is more balance and leg strength, challenging, about three hours a week, with support in reach. Hiding from balance work raises risk.',
     rules: [
@@ -287,7 +301,7 @@ export const bodyFunction: ConditionDefinition[] = [
       },
       {
         id: 'FH-2',
-        if: 'freeStanding AND balanceDemand >= 4 AND c.variant == single-or-fear',
+        if: 'freeStanding AND c.variant == single-or-fear AND (balanceDemand >= 4 OR externalLoadType == platform)',
         then: 'modify',
         why: 'Build confidence first.',
         offer: 'hand support',
@@ -298,11 +312,11 @@ export const bodyFunction: ConditionDefinition[] = [
       },
       {
         id: 'FH-3',
-        if: 'fallContactRisk == 3',
+        if: 'fallContactRisk == 3 OR impactLevel == 3',
         then: 'avoid',
         why: 'Crowding and unstable surface.',
         offer: 'own space, firm floor',
-        must: 'fallContactRisk <= 2',
+        must: 'fallContactRisk <= 2 AND impactLevel <= 2',
         cue: 'Own space by the wall.',
         ev: 'common-practice',
         src: [],
@@ -352,6 +366,13 @@ export const bodyFunction: ConditionDefinition[] = [
       validMonths: 6,
       voidIf: 'weight loss, illness over 1 week, hospital stay',
     },
+    stableWhen: 'c.variant == needs-hands AND p.weeksInProgramme >= 4',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Can you stand up from a chair with your own hands, or do you need a person?',
+      },
+    ],
     rationale:
       'Strength training helps most at this level, even in the tenth decade. Start with chair rise from raised seat, short sets, many rests, hand support for all standing.',
     limits: {
@@ -369,7 +390,7 @@ export const bodyFunction: ConditionDefinition[] = [
         id: 'FR-1',
         if: 'freeStanding AND balanceDemand >= 2',
         then: 'modify',
-        why: 'No reserve.',
+        why: 'There is little reserve to catch a wobble.',
         offer: 'two-hand or one-hand support with chair behind',
         must: 'basePosition IN [standing-one-hand, standing-two-hand]',
         cue: 'Chair behind you, hands in front.',
@@ -380,7 +401,7 @@ export const bodyFunction: ConditionDefinition[] = [
         id: 'FR-2',
         if: 'transferLevel >= 3 AND NOT p.floorTransferOk',
         then: 'avoid',
-        why: 'Will not rise.',
+        why: 'Getting up from the floor has to be tried out first.',
         offer: 'chair or bed',
         must: 'transferLevel <= 2',
         cue: 'Chair version.',
@@ -400,7 +421,7 @@ export const bodyFunction: ConditionDefinition[] = [
       },
       {
         id: 'FR-4',
-        if: 'kneeFlexionLoadedDeg >= 90 AND NOT p.riseNoHands',
+        if: 'family IN [standing, seated] AND kneeFlexionLoadedDeg >= 90 AND NOT p.riseNoHands',
         then: 'modify',
         why: 'Standard chair height is still too low.',
         offer: 'cushion on the seat, use armrests',
@@ -451,6 +472,17 @@ export const bodyFunction: ConditionDefinition[] = [
         ev: 'common-practice',
         src: [],
         contested: 'Chair rise is the best exercise at this level; it returns as soon as a trained helper or a raised seat makes it possible.',
+      },
+      {
+        id: 'FR-9',
+        if: 'family == standing AND basePosition != standing-two-hand AND (singleLegSec >= 2 OR balanceDemand >= 4) AND p.singleLegTestSec < 5',
+        then: 'modify',
+        why: 'Under 5 s on one leg one hand is not enough when the legs tire.',
+        offer: 'two hands on a fixed support, chair behind',
+        must: 'basePosition == standing-two-hand',
+        cue: 'Both hands on the rail for this one.',
+        ev: 'common-practice',
+        src: [],
       },
     ],
   },

@@ -124,6 +124,13 @@ export const lowerLimb: ConditionDefinition[] = [
       validMonths: 0,
       voidIf: 'dislocation, fall, new groin pain, revision',
     },
+    stableWhen: 'c.weeks >= 26 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the operation? The year is enough.',
+      },
+    ],
     rationale:
       'Early after a back approach the joint can slip out when the hip is bent past a right angle, crossed over and turned in, alone or together. After about 12 weeks most surgeons lift restrictions; the combined end-range stays a lifelong care point.',
     limitsWhen: [
@@ -267,6 +274,17 @@ export const lowerLimb: ConditionDefinition[] = [
         ev: 'guideline',
         src: ['NICE-NG157'],
       },
+      {
+        id: 'HRP-13',
+        if: 'c.weeks >= 12 AND c.weeks < 26 AND affected AND freeStanding AND singleLegSec >= 2',
+        then: 'modify',
+        why: 'The side muscles of the new hip are still weak; the pelvis drops and the person sways.',
+        offer: 'one hand on support on the other side',
+        must: 'NOT affected OR (basePosition IN [standing-one-hand, standing-two-hand])',
+        cue: 'One hand on the chair, pelvis level.',
+        ev: 'common-practice',
+        src: [],
+      },
     ],
     stop: ['sudden groin pain with leg short or turned and no weight-bearing: emergency', 'calf swelling or pain, wound leak or redness'],
   },
@@ -281,6 +299,13 @@ export const lowerLimb: ConditionDefinition[] = [
       validMonths: 0,
       voidIf: 'dislocation, fall, new groin pain, revision',
     },
+    stableWhen: 'c.weeks >= 26 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the operation? The year is enough.',
+      },
+    ],
     rationale:
       'After a front approach the risky shape is leg behind the body and turned out, and bridging or prone back-bends. Many surgeons give no precautions; the rules hold unless that is in writing.',
     limitsWhen: [
@@ -416,6 +441,17 @@ export const lowerLimb: ConditionDefinition[] = [
         ev: 'common-practice',
         src: [],
       },
+      {
+        id: 'HRA-12',
+        if: 'c.weeks >= 12 AND c.weeks < 26 AND affected AND freeStanding AND singleLegSec >= 2',
+        then: 'modify',
+        why: 'The new hip still lacks endurance on one leg.',
+        offer: 'one hand on support on the other side',
+        must: 'NOT affected OR (basePosition IN [standing-one-hand, standing-two-hand])',
+        cue: 'One hand on the chair, pelvis level.',
+        ev: 'common-practice',
+        src: [],
+      },
     ],
     stop: ['sudden groin pain with leg short or turned and no weight-bearing: emergency', 'calf swelling or pain, wound leak or redness'],
   },
@@ -456,7 +492,7 @@ export const lowerLimb: ConditionDefinition[] = [
       },
       {
         id: 'KO-2',
-        if: 'affected AND c.variant == flare AND kneeFlexionLoadedDeg > 60',
+        if: 'affected AND c.variant == flare AND kneeFlexionLoadedDeg > 60 AND family != quadruped',
         then: 'modify',
         why: 'Sore knee tolerates a smaller bend.',
         offer: 'add a firm cushion to the seat, use hands',
@@ -551,6 +587,13 @@ export const lowerLimb: ConditionDefinition[] = [
       validMonths: 0,
       voidIf: 'fall, giving way, wound change, revision',
     },
+    stableWhen: 'c.weeks >= 26 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the operation? The year is enough.',
+      },
+    ],
     rationale:
       'Getting full straightening and comfortable bend back comes first, then thigh strength and balance. No dislocation precautions; kneeling and impact are the long-term questions.',
     limitsWhen: [
@@ -676,6 +719,12 @@ export const lowerLimb: ConditionDefinition[] = [
       validMonths: 3,
       voidIf: 'cannot take 4 steps, bony tenderness, calf gap or pop',
     },
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'May you put weight on the foot?',
+      },
+    ],
     rationale:
       'Load is brought back in steps: sitting, two feet, one foot, hop. Balance training prevents repeat sprain. Heel and tendon pain like slow heavy load and dislike bounce.',
     rules: [
@@ -787,6 +836,17 @@ export const lowerLimb: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'fall, new groin or thigh pain, new weight-bearing letter',
     },
+    stableWhen: 'c.variant == full-weight-bearing AND c.weeks >= 26 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When did the hip break? The year is enough.',
+      },
+      {
+        field: 'c.variant',
+        text: 'Have you been told to put only part of your weight on that leg?',
+      },
+    ],
     rationale:
       'Strength, balance and walking practice for months after the break are the treatment; many stop too early. Most got there by a fall on thin bone - add falls-history and osteoporosis. If the hip was replaced in part or whole, also record the hip-replacement slug.',
     limits: {

@@ -13,6 +13,13 @@ export const lung: ConditionDefinition[] = [
       validMonths: 6,
       voidIf: 'flare-up, new oxygen, blood in sputum',
     },
+    stableWhen: 'c.variant == mild-moderate AND NOT c.symptomatic',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Which is true: I use oxygen; I have to stop for breath on the flat; or I walk at my own pace without stopping?',
+      },
+    ],
     rationale:
       'Breathlessness is expected and not harmful in itself; target "somewhat to quite" breathless (3-5). Raised arms, bending squashing the belly, and lying flat make breathing work harder. Leaning forward with arms supported helps.',
     limits: {
@@ -95,11 +102,11 @@ export const lung: ConditionDefinition[] = [
       },
       {
         id: 'CO-5',
-        if: 'breathHoldRisk >= 2',
+        if: 'breathHoldRisk == 3 OR (breathHoldRisk == 2 AND c.variant != mild-moderate)',
         then: 'modify',
         why: 'Rhythm must lead.',
         offer: 'breathe out on effort, lighter',
-        must: 'breathHoldRisk <= 1',
+        must: 'breathHoldRisk <= 2 AND (c.variant == mild-moderate OR breathHoldRisk <= 1)',
         cue: 'Purse lips, blow on the effort.',
         ev: 'common-practice',
         src: [],
@@ -133,6 +140,15 @@ export const lung: ConditionDefinition[] = [
         ev: 'common-practice',
         src: [],
       },
+      {
+        id: 'CO-9',
+        if: 'breathHoldRisk == 2 AND c.variant == mild-moderate',
+        then: 'caution',
+        why: 'Breath-holding brings breathlessness afterwards.',
+        cue: 'Blow out through pursed lips on the effort.',
+        ev: 'common-practice',
+        src: [],
+      },
     ],
     stop: ['cannot finish a sentence, blue lips, chest pain, confusion: emergency'],
   },
@@ -147,6 +163,12 @@ export const lung: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'attack needing steroids or hospital',
     },
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Does the asthma wake you at night, or do you need the reliever on more than two days a week?',
+      },
+    ],
     rationale: 'Exercise is encouraged. Sudden hard starts and cold dry air trigger narrowing, often 5-15 min after effort.',
     limits: {
       warmMin: 15,

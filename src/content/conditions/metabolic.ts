@@ -6,12 +6,24 @@ export const metabolic: ConditionDefinition[] = [
     name: 'Diabetes treated with insulin or a sulfonylurea (type 1 or 2)',
     group: 'metabolic',
     variants: ['type1', 'type2-insulin-or-su'],
+    addedBy: {
+      by: 'medicine',
+      medicine: 'insulinOrSulfonylurea',
+    },
     clearance: {
       need: 'advised',
       requiredWhen: 'c.severeHypo24h OR c.hypoUnaware',
       validMonths: 12,
       voidIf: 'severe low glucose, new heart, eye or foot problem',
     },
+    stableWhen: 'NOT c.hypoUnaware AND NOT c.severeHypo24h AND p.weeksInProgramme >= 4',
+    asks: [
+      {
+        field: 'c.hypoUnaware',
+        text: 'Do you always feel it when your sugar gets low?',
+        yesSets: false,
+      },
+    ],
     rationale:
       'Muscles pull sugar from the blood during and for up to 24 h after exercise; older people may miss the warning signs. Plan glucose before the class, not movements. Other diabetes slugs: peripheral-neuropathy, diabetic-retinopathy, dialysis-fistula.',
     limits: {
@@ -20,6 +32,14 @@ export const metabolic: ConditionDefinition[] = [
       coolMin: 10,
       pauseSec: 10,
     },
+    limitsWhen: [
+      {
+        when: 'NOT c.cleared',
+        set: {
+          rpeCap: 5,
+        },
+      },
+    ],
     gates: [
       {
         id: 'DH-G1',
@@ -122,12 +142,27 @@ export const metabolic: ConditionDefinition[] = [
     name: 'Loss of feeling in feet or hands (diabetic or other)',
     group: 'metabolic',
     variants: ['active-foot-wound', 'autonomic', 'feet'],
+    noPulseFormula: 'c.variant == autonomic',
+    fieldDefaults: [
+      {
+        when: 'c.variant == feet',
+        field: 'handsNumb',
+        value: false,
+      },
+    ],
     clearance: {
       need: 'advised',
       requiredWhen: 'c.variant != feet',
       validMonths: 12,
       voidIf: 'foot wound, hot swollen foot, faint',
     },
+    stableWhen: 'c.variant == feet AND NOT c.ulcer',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Which is true: a sore or blister on a foot; the nerves of the heart or the blood pressure are affected too; or numb feet only, with the skin whole?',
+      },
+    ],
     rationale:
       'Numb feet do not warn of injury and give poor balance signals. Weight-bearing work is fine with intact skin and good shoes; with an open wound stay off that foot. Autonomic type changes pulse and pressure - use effort scale and the orthostatic rules.',
     limits: {
@@ -150,7 +185,7 @@ export const metabolic: ConditionDefinition[] = [
         why: 'Wound must be off-loaded.',
         offer: 'seated or lying arm and trunk work',
         must: 'family IN [seated, incline, supine, sideLying, prone] AND kneelingLoad == 0',
-        cue: 'Seated only until the foot is healed.',
+        cue: 'Seated version for now.',
         ev: 'guideline',
         src: ['COLBERG-2016'],
       },

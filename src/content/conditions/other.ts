@@ -76,6 +76,24 @@ export const other: ConditionDefinition[] = [
     group: 'other',
     variants: ['new-under-6wk', 'established'],
     variantNotes: 'c.weeks = weeks since the fistula or graft operation; the variant follows it (1.5)',
+    noPulseFormula: 'true',
+    stages: [
+      {
+        weeks: [0, 5],
+        use: 'new-under-6wk',
+      },
+      {
+        weeks: [6],
+        use: 'established',
+      },
+      {
+        recorded: ['new-under-6wk', 'established'],
+        use: 'as-recorded',
+      },
+      {
+        use: 'new-under-6wk',
+      },
+    ],
     clearance: {
       need: 'required',
       requiredWhen: 'true',
@@ -107,7 +125,7 @@ export const other: ConditionDefinition[] = [
         why: 'Strap over fistula blocks flow.',
         offer: 'cuff on upper limb side without fistula or hand-held',
         must: 'NOT affected OR (externalLoadType != cuff OR armLoadKg == 0)',
-        cue: 'Nothing tight on the fistula arm.',
+        cue: 'Nothing tight on that arm.',
         ev: 'common-practice',
         src: [],
       },
@@ -138,7 +156,7 @@ export const other: ConditionDefinition[] = [
         id: 'DF-4',
         if: 'affected AND family == sideLying',
         then: 'avoid',
-        why: 'Lying on the fistula arm may clot it.',
+        why: 'Lying on the fistula arm can slow the blood in it.',
         offer: 'other side or seated',
         must: 'NOT affected OR (family != sideLying)',
         cue: 'Lie on the other side or sit.',
@@ -150,7 +168,7 @@ export const other: ConditionDefinition[] = [
         if: 'gripDemand IN [1, 2] AND c.variant == established',
         then: 'prefer',
         why: 'Hand squeezing helps fistula use.',
-        cue: 'Soft ball squeeze, feel the buzz after.',
+        cue: 'Soft ball squeeze, open the hand fully.',
         ev: 'common-practice',
         src: [],
       },
@@ -163,12 +181,28 @@ export const other: ConditionDefinition[] = [
     group: 'other',
     variants: ['under-12wk', 'over-12wk'],
     variantNotes: 'c.weeks = weeks since the stoma operation; the variant follows it (1.5)',
+    stages: [
+      {
+        weeks: [12],
+        use: 'over-12wk',
+      },
+      {
+        use: 'under-12wk',
+      },
+    ],
     clearance: {
       need: 'advised',
       requiredWhen: 'c.variant == under-12wk',
       validMonths: 12,
       voidIf: 'bulge, pain, colour change, new operation',
     },
+    stableWhen: 'c.variant == over-12wk AND c.weeks >= 26 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the operation? The year is enough.',
+      },
+    ],
     rationale:
       'Belly wall is cut and bulges (parastomal hernia) are common. Keep pressure low, progress slowly with exhale, empty the bag before class, drink enough (small-bowel stoma: dehydration risk).',
     limits: {
@@ -192,7 +226,7 @@ export const other: ConditionDefinition[] = [
         then: 'avoid',
         why: 'Pressure may cause a bulge.',
         offer: 'breath-led brace, side-lying, wall',
-        must: 'abdominalPressure <= 1',
+        must: 'abdominalPressure <= 2 AND (c.variant == over-12wk OR abdominalPressure <= 1)',
         cue: 'Exhale, draw in gently.',
         ev: 'common-practice',
         src: [],
@@ -259,6 +293,9 @@ export const other: ConditionDefinition[] = [
     group: 'other',
     variants: ['default'],
     symptomaticMeans: 'chest pain, breathlessness or palpitations during or since the illness',
+    addedBy: {
+      by: 'unwell',
+    },
     clearance: {
       need: 'none',
       requiredWhen: 'c.symptomatic',
@@ -272,13 +309,13 @@ export const other: ConditionDefinition[] = [
         id: 'AI-1',
         if: 'true',
         then: 'avoid',
-        omit: true,
         why: 'Body needs rest.',
         offer: 'rest, drink, no class',
         must: 'purpose == relaxation AND met <= 1.5',
         cue: 'Rest today, see you when you are well.',
         ev: 'common-practice',
         src: [],
+        omit: true,
       },
     ],
     stop: ['fever over 38.5, stiff neck, rash, breathless, confusion: emergency'],

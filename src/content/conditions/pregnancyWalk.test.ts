@@ -40,7 +40,9 @@ function walk() {
     const day = addDays(DUE, 7 * (week - 40))
     if (day < BORN && addDays(day, 7) > BORN) continue
     const before = day < BORN
-    const facts = factsOn(base, before ? { ...record, lastBirth: undefined } : record, day)
+    // asked again whenever it is due, and clear each time
+    const screening = { completedOn: day, skipped: [], findings: [] }
+    const facts = factsOn(base, { ...record, screening, ...(before && { lastBirth: undefined }) }, day)
     const assessment = assess(base, facts, { supportInReach: true })
     const life = perinatal(before ? { dueDate: DUE } : record, day)
     rows.push({
@@ -48,7 +50,7 @@ function walk() {
       closed: assessment.closed !== undefined,
       verdicts: PLAN.map((id) => {
         const entry = LIBRARY.byId.get(id)!
-        return judge(assessment, entry.planned, entry.vector, entry.movement.id).verdict
+        return judge(assessment, entry.vector, { movement: entry.movement.id }).verdict
       }),
     })
   }

@@ -6,6 +6,10 @@ export const surgeryCancer: ConditionDefinition[] = [
     name: 'Blood thinners',
     group: 'surgery-cancer',
     variants: ['unstable-level', 'stable'],
+    addedBy: {
+      by: 'medicine',
+      medicine: 'bloodThinner',
+    },
     clearance: {
       need: 'none',
       validMonths: 12,
@@ -15,11 +19,11 @@ export const surgeryCancer: ConditionDefinition[] = [
     rules: [
       {
         id: 'AC-1',
-        if: 'fallContactRisk == 3',
+        if: 'fallContactRisk == 3 OR (c.variant == unstable-level AND impactLevel == 3)',
         then: 'avoid',
-        why: 'Knock or fall means a bigger bleed.',
+        why: 'A knock or fall bleeds more.',
         offer: 'own clear space, fixed support',
-        must: 'fallContactRisk <= 2',
+        must: 'fallContactRisk <= 2 AND (c.variant == stable OR impactLevel <= 2)',
         cue: 'Own space, no contact.',
         ev: 'common-practice',
         src: [],
@@ -72,6 +76,13 @@ export const surgeryCancer: ConditionDefinition[] = [
       validMonths: 6,
       voidIf: 'pain, hard lump, vomiting',
     },
+    stableWhen: 'c.variant == small-painless',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Is the lump painful, large, or hard to push back?',
+      },
+    ],
     rationale: 'Pressure pushes tissue out. Keep pressures low, breathe out on effort; activity itself is not forbidden when painless.',
     limits: {
       loadMaxKg: 8,
@@ -93,7 +104,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         then: 'avoid',
         why: 'Pushes through the gap.',
         offer: 'side-lying, hands-and-knees or wall bracing with exhale',
-        must: 'abdominalPressure <= 1',
+        must: 'abdominalPressure <= 2 AND (c.variant == small-painless OR abdominalPressure <= 1)',
         cue: 'Breathe out, light hug.',
         ev: 'common-practice',
         src: [],
@@ -113,7 +124,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         id: 'HR-3',
         if: 'breathHoldRisk >= 2',
         then: 'modify',
-        why: 'Straining drives the lump out.',
+        why: 'Straining pushes on the weak place.',
         offer: 'lighter with exhale',
         must: 'breathHoldRisk <= 1',
         cue: 'Exhale first.',
@@ -140,13 +151,20 @@ export const surgeryCancer: ConditionDefinition[] = [
     group: 'surgery-cancer',
     variants: ['abdomen-or-chest', 'limb-or-spine', 'minor'],
     clearance: {
-      need: 'required',
-      requiredWhen: 'true',
+      need: 'advised',
+      requiredWhen: 'c.weeks < 6 OR (c.weeks < 12 AND c.variant != minor)',
       validMonths: 0,
       voidIf: 'wound change, fever, clot signs',
     },
+    stableWhen: 'c.weeks >= 26 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the operation? The year is enough.',
+      },
+    ],
     rationale:
-      "Tissue strength and clot risk change over weeks. The surgeon's letter rules. Without it, wait. Light walking-type activity is usually asked for by the surgeon but not class exercise. Under 6 weeks of an abdominal or chest operation: no load over 2 kg.",
+      "Tissue strength and clot risk change over weeks. The surgeon's letter rules. Without it, wait 12 weeks (a small operation: 6). Light walking-type activity is usually asked for by the surgeon but not class exercise. Under 6 weeks of an abdominal or chest operation: no load over 2 kg.",
     limits: {
       pauseSec: 15,
     },
@@ -188,7 +206,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         why: 'Pressure on wound.',
         offer: 'lighter with exhale',
         must: 'breathHoldRisk <= 1',
-        cue: 'Exhale, pillow on the wound if you cough.',
+        cue: 'Breathe out; a hand or cushion on the sore place if you cough.',
         ev: 'common-practice',
         src: [],
       },
@@ -196,7 +214,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         id: 'RS-3',
         if: 'c.weeks < 8 AND (impactLevel >= 2 OR tempo == 3)',
         then: 'avoid',
-        why: 'Bleeding and wound strain.',
+        why: 'The wound is still closing; jolts and speed strain it.',
         offer: 'slow stepping',
         must: 'impactLevel <= 1 AND tempo <= 2',
         cue: 'Slow and smooth.',
@@ -227,9 +245,9 @@ export const surgeryCancer: ConditionDefinition[] = [
       },
       {
         id: 'RS-6',
-        if: 'c.weeks < 12 AND c.variant == limb-or-spine AND ((spinalFlexionDeg > 20 AND spinalLoaded) OR twistEndRange OR spinalExtensionDeg > 20)',
+        if: '(c.weeks < 12 OR (c.weeks < 26 AND NOT c.cleared)) AND c.variant == limb-or-spine AND ((spinalFlexionDeg > 20 AND spinalLoaded) OR twistEndRange OR spinalExtensionDeg > 20)',
         then: 'avoid',
-        why: 'After a spine operation loaded bending, forced twisting and arching are the shapes surgeons restrict; a leg or arm operation loses little by it.',
+        why: 'After a spine operation loaded bending, forced twisting and arching are the shapes surgeons restrict, often for half a year; a leg or arm operation loses little by it.',
         offer: 'hip hinge with a flat back, small turn from the ribs',
         must: '(spinalFlexionDeg <= 20 OR NOT spinalLoaded) AND NOT twistEndRange AND spinalExtensionDeg <= 10',
         cue: 'Long back, bend at the hips, small turn.',
@@ -317,6 +335,12 @@ export const surgeryCancer: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'new swelling, red hot skin, pain',
     },
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the operation? The year is enough.',
+      },
+    ],
     rationale:
       'Slow progressive strength work is safe and did not worsen swelling in a large trial. Compression sleeve if prescribed. Fast jumps in load are the risk, not load itself.',
     limits: {
@@ -396,6 +420,13 @@ export const surgeryCancer: ConditionDefinition[] = [
       validMonths: 3,
       voidIf: 'new treatment, bone pain, infection',
     },
+    stableWhen: 'c.variant == recovered',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Which is true: told that the blood counts are very low; still in treatment; or treatment over and recovered?',
+      },
+    ],
     rationale:
       'Moderate exercise three times a week is safe for most and helps fatigue and function. Low blood counts, lines and numb feet change the plan. Always ask about bone spread (bone-metastases slug) and lymphoedema.',
     limits: {
@@ -434,7 +465,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         id: 'CT-1',
         if: 'c.variant == very-low-blood-counts AND (fallContactRisk >= 2 OR impactLevel >= 2)',
         then: 'avoid',
-        why: 'Bleeding and infection risk.',
+        why: 'With low blood counts knocks and germs are kept away.',
         offer: 'gentle seated solo',
         must: 'fallContactRisk <= 1 AND impactLevel <= 1',
         cue: 'Gentle seated on your own equipment.',
@@ -489,7 +520,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         id: 'BM-1',
         if: 'c.variant IN [multiple-or-unknown, spine] AND ((spinalFlexionDeg > 15 AND spinalLoaded) OR spinalFlexionDeg > 30 OR twistEndRange OR twistDeg > 30 OR spinalExtensionDeg > 15 OR headTurn == 3 OR neckExtensionDeg > 20)',
         then: 'avoid',
-        why: 'Weak vertebra, of back or neck, may break or press on the cord.',
+        why: 'Bone that carries deposits in back or neck is weaker and lies close to the nerves.',
         offer: 'small neutral movement, isometric',
         must: 'spinalFlexionDeg <= 15 AND NOT twistEndRange AND twistDeg <= 20 AND spinalExtensionDeg <= 10 AND headTurn <= 1 AND neckExtensionDeg <= 10',
         cue: 'Small movements, tall back.',
@@ -500,7 +531,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         id: 'BM-2',
         if: 'c.variant IN [multiple-or-unknown, hip-or-long-bone] AND affected AND (singleLegSec > 0 OR impactLevel >= 2 OR legLoadKg > 0 OR kneeFlexionLoadedDeg > 60 OR wristExtLoad >= 2 OR armLoadKg > 1)',
         then: 'avoid',
-        why: 'One-leg load, body weight through the arm, twist and impact may fracture.',
+        why: 'Bone that carries deposits is weaker; one-leg load, body weight through the arm, twist and impact are kept away from it.',
         offer: 'seated or two-hand-supported, non-loading',
         must: 'NOT affected OR (singleLegSec == 0 AND impactLevel <= 1 AND legLoadKg == 0 AND kneeFlexionLoadedDeg <= 60 AND wristExtLoad <= 1 AND armLoadKg <= 1)',
         cue: 'Both legs, supported.',
@@ -511,7 +542,7 @@ export const surgeryCancer: ConditionDefinition[] = [
         id: 'BM-3',
         if: 'fallContactRisk == 3 OR impactLevel >= 2',
         then: 'avoid',
-        why: 'Fall or landing fracture.',
+        why: 'Falls and landings are kept away from weak bone.',
         offer: 'supported low work',
         must: 'fallContactRisk <= 2 AND impactLevel <= 1',
         cue: 'Supported and smooth.',

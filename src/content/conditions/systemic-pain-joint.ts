@@ -115,6 +115,13 @@ export const systemicPainJoint: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'flare over 2 weeks, new neck pain with arm or leg tingling, biologic or steroid change',
     },
+    stableWhen: 'c.variant == quiet',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Which is true: joints swollen now; neck joints affected or never checked; or joints quiet and the neck found fine?',
+      },
+    ],
     rationale:
       'Exercise of all types is safe and useful when disease is quiet. In a flare keep affected joints moving gently and drop load. Long-standing disease can loosen the upper neck, so neck extremes need clearance.',
     limits: {
@@ -206,7 +213,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
         id: 'RA-7',
         if: 'c.variant IN [neck-involved, flare] AND (headTurn >= 2 OR neckExtensionDeg > 20 OR headBelowHeartSec > 0 OR (endRangeStretch AND headTurn >= 1))',
         then: 'avoid',
-        why: 'A loose upper neck can press on the spinal cord, chin-to-chest most of all; in a flare, or when the state of the neck was never recorded, the neck is treated the same way.',
+        why: 'When the top joints of the neck are loose the nerves there need space, chin-to-chest most of all; in a flare, or when the state of the neck was never recorded, the neck is treated the same way.',
         offer: 'eyes-only movement, head neutral',
         must: 'headTurn <= 1 AND neckExtensionDeg <= 10 AND headBelowHeartSec == 0 AND (NOT endRangeStretch OR headTurn == 0)',
         cue: 'Move the eyes, keep the head still.',
@@ -217,7 +224,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
         id: 'RA-8',
         if: 'c.variant IN [neck-involved, flare] AND lying AND spinalFlexionDeg > 10 AND spinalLoaded',
         then: 'avoid',
-        why: 'Lifting the head bends the loose level.',
+        why: 'Lifting the head bends the part of the neck that needs rest.',
         offer: 'trunk work with head supported, or seated',
         must: 'spinalFlexionDeg <= 10',
         cue: 'Head stays resting.',
@@ -246,7 +253,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
         id: 'RA-11',
         if: 'c.variant == neck-involved AND (fallContactRisk == 3 OR impactLevel == 3)',
         then: 'avoid',
-        why: 'A bump, fall or hard landing with a loose top neck joint can injure the cord.',
+        why: 'With loose joints at the top of the neck a bump, fall or hard landing has to be kept away.',
         offer: 'own clear space, one foot always down',
         must: 'fallContactRisk <= 2 AND impactLevel <= 2',
         cue: 'Own space, soft steps.',
@@ -255,7 +262,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
       },
       {
         id: 'RA-12',
-        if: 'c.variant == flare AND c.jointAffected AND kneeFlexionLoadedDeg > 60',
+        if: 'c.variant == flare AND c.jointAffected AND kneeFlexionLoadedDeg > 60 AND family != quadruped',
         then: 'modify',
         why: 'A swollen joint tolerates a short loaded range only.',
         offer: 'quarter squat or raised seat',
@@ -279,6 +286,13 @@ export const systemicPainJoint: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'dislocation, fainting, neck symptoms',
     },
+    stableWhen: 'c.variant == stable',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Do joints still slip out of place?',
+      },
+    ],
     rationale:
       'Range is not the problem; control is. Slow mid-range strength and position sense help. End-range stretching and locking feel good but feed symptoms. Light-headedness on standing is common; if present add orthostatic-hypotension.',
     limits: {
@@ -408,6 +422,13 @@ export const systemicPainJoint: ConditionDefinition[] = [
       validMonths: 12,
       voidIf: 'new neck or back pain after even a small fall or jolt, red painful eye, new chest symptom',
     },
+    stableWhen: 'c.variant == mobile',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Is part of your spine stiff for good (fused), or can you still move it all?',
+      },
+    ],
     rationale:
       'Daily movement, extension, chest opening and aerobic work are core treatment. A stiffened spine, however, breaks like a long bone after small falls, and its joints must not be forced. Ribs move little, so raise breathing demand slowly.',
     limits: {
@@ -436,7 +457,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
         id: 'AX-1',
         if: 'c.variant == fused-or-fracture-risk AND (twistEndRange OR twistDeg > 30 OR spinalExtensionDeg > 15 OR (spinalLoaded AND (spinalFlexionDeg > 15 OR sideBendDeg > 20)))',
         then: 'avoid',
-        why: 'A stiff thin spine cracks when it is forced or loaded off centre.',
+        why: 'A stiff spine gives way less, so forcing it or loading it off centre can injure the bone.',
         offer: 'small upright movement inside own range, arms do the opening',
         must: 'NOT twistEndRange AND twistDeg <= 20 AND spinalExtensionDeg <= 10 AND (NOT spinalLoaded OR (spinalFlexionDeg <= 10 AND sideBendDeg <= 15))',
         cue: 'Grow tall, small and slow.',
@@ -447,7 +468,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
         id: 'AX-2',
         if: 'c.variant == fused-or-fracture-risk AND (headTurn == 3 OR neckExtensionDeg > 15 OR (endRangeStretch AND headTurn >= 1))',
         then: 'avoid',
-        why: 'A stiff neck breaks or slips at small force.',
+        why: 'A stiff neck can be injured by a small force.',
         offer: 'eyes and trunk turn, head stays in line',
         must: 'headTurn <= 1 AND neckExtensionDeg <= 10 AND (NOT endRangeStretch OR headTurn == 0)',
         cue: 'Turn your whole body, no pulling on the head.',
@@ -458,7 +479,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
         id: 'AX-3',
         if: 'c.variant == fused-or-fracture-risk AND (impactLevel >= 2 OR fallContactRisk == 3)',
         then: 'avoid',
-        why: 'A jolt or fall is how these spines break.',
+        why: 'A stiff spine cannot soak up a jolt or a fall.',
         offer: 'low steps in own clear space',
         must: 'impactLevel <= 1 AND fallContactRisk <= 2',
         cue: 'Own space, soft steps.',
@@ -542,6 +563,13 @@ export const systemicPainJoint: ConditionDefinition[] = [
       validMonths: 6,
       voidIf: 'new worsening over 2 weeks',
     },
+    stableWhen: 'c.variant != severe AND NOT c.symptomatic',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'On most days: can you leave the house, are you mostly at home, or mostly in bed?',
+      },
+    ],
     rationale:
       "Effort above the person's energy limit causes a worsening hours to days later, sometimes long. Fixed-increase exercise plans are not recommended. The person sets the limit; do less than feels possible and never push.",
     limits: {
@@ -577,13 +605,13 @@ export const systemicPainJoint: ConditionDefinition[] = [
         id: 'ME-1',
         if: 'purpose IN [aerobic, power]',
         then: 'avoid',
-        omit: true,
         why: 'Aerobic or power training with this condition risks a crash.',
         offer: 'small range-of-movement inside the energy limit',
         must: 'purpose IN [mobility, relaxation] AND intendedRpe <= 2',
         cue: 'Do less than you could; stop before tired.',
         ev: 'guideline',
         src: ['NICE-NG206'],
+        omit: true,
       },
       {
         id: 'ME-2',

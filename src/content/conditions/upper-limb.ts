@@ -19,11 +19,11 @@ export const upperLimb: ConditionDefinition[] = [
     rules: [
       {
         id: 'RC-1',
-        if: 'affected AND overheadLoaded',
+        if: 'affected AND overheadLoaded AND (c.variant == irritable OR armLoadKg > 2)',
         then: 'modify',
         why: 'Load above shoulder height is the hardest place for a sore cuff.',
         offer: 'lift to 80 deg in the scapular plane, thumb up, or go unloaded',
-        must: 'NOT affected OR ((overheadReachDeg <= 80 AND shoulderAbductionDeg <= 80) OR armLoadKg == 0)',
+        must: 'NOT affected OR ((overheadReachDeg <= 80 AND shoulderAbductionDeg <= 80) OR armLoadKg == 0 OR (c.variant == settled AND armLoadKg <= 2))',
         cue: 'Thumb up, lift to just below shoulder height.',
         ev: 'common-practice',
         src: [],
@@ -115,6 +115,15 @@ export const upperLimb: ConditionDefinition[] = [
         src: ['PAGE-2016', 'HOPEWELL-2021'],
         contested:
           'The large trial found a progressive supervised programme no better than one good advice session [HOPEWELL-2021]; loading is one reasonable start, not the only one.',
+      },
+      {
+        id: 'RC-10',
+        if: 'affected AND c.variant == settled AND overheadLoaded AND armLoadKg <= 2',
+        then: 'caution',
+        why: 'Light load overhead is part of getting a settled shoulder strong again; pain decides.',
+        cue: 'Thumbs up, slow down; up to 5 out of 10 and gone by tomorrow is fine.',
+        ev: 'common-practice',
+        src: [],
       },
     ],
   },
@@ -232,6 +241,13 @@ export const upperLimb: ConditionDefinition[] = [
       validMonths: 0,
       voidIf: 'fall, pop, sudden loss of lift, wound change',
     },
+    stableWhen: 'c.weeks >= 52 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.weeks',
+        text: 'When was the operation? The year is enough.',
+      },
+    ],
     rationale:
       'Anatomic type - the repaired front tendon must not be stretched outward or pulled inward early. Reverse type - the risky shape is arm behind the body, across and turned in. Early active range is decided by the surgical team, so early class work leaves that arm out.',
     limitsWhen: [
@@ -250,7 +266,7 @@ export const upperLimb: ConditionDefinition[] = [
         why: 'Tendon and implant healing; only exercises set by the surgical team.',
         offer: 'legs, other arm, hand and elbow moves with arm at side',
         must: 'NOT affected OR (overheadReachDeg == 0 AND shoulderAbductionDeg == 0 AND shoulderExtensionDeg == 0 AND NOT combinedAbdER AND gripDemand <= 1 AND wristExtLoad == 0 AND armLoadKg == 0)',
-        cue: 'Operated arm rests by your side.',
+        cue: 'That arm rests by your side.',
         ev: 'expert-consensus',
         src: ['KENNEDY-2020', 'BOUDREAU-2007'],
       },
@@ -304,7 +320,7 @@ export const upperLimb: ConditionDefinition[] = [
         then: 'avoid',
         why: 'Heavy or body-weight arm loading shortens implant life and risks fracture or loosening.',
         offer: 'wall support, load up to 2 kg overhead, up to 5 kg at side',
-        must: 'NOT affected OR (wristExtLoad <= 2 AND armLoadKg <= 2)',
+        must: 'NOT affected OR (wristExtLoad <= 2 AND armLoadKg <= 5 AND (armLoadKg <= 2 OR (overheadReachDeg <= 90 AND shoulderAbductionDeg <= 90)))',
         cue: 'Light weight, many smooth lifts.',
         ev: 'expert-consensus',
         src: ['BULLOCK-2019'],
@@ -358,7 +374,7 @@ export const upperLimb: ConditionDefinition[] = [
         id: 'SR-11',
         if: 'c.weeks < 12 AND (impactLevel >= 2 OR fallContactRisk == 3 OR transferLevel >= 3)',
         then: 'avoid',
-        why: 'A fall, bump, jolt or floor rise can dislocate the new joint or break the bone beside it.',
+        why: 'A fall, bump, jolt or floor rise can injure the new joint or the bone beside it.',
         offer: 'own clear space, low steps, chair or bed sibling',
         must: 'impactLevel <= 1 AND fallContactRisk <= 2 AND transferLevel <= 2',
         cue: 'Clear space for you, soft steps.',
@@ -401,6 +417,12 @@ export const upperLimb: ConditionDefinition[] = [
       validMonths: 6,
       voidIf: 'thumb weakness, wasting, injury',
     },
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Is the hand numb all the time or weak, or does it come and go?',
+      },
+    ],
     rationale:
       'Weight on a bent-back wrist and long hard grips raise pressure in the wrist tunnel. Straight-wrist versions keep everything else possible. Common in pregnancy.',
     rules: [
@@ -486,11 +508,11 @@ export const upperLimb: ConditionDefinition[] = [
     rules: [
       {
         id: 'HG-1',
-        if: 'affected AND gripDemand >= 2 AND overheadReachDeg > 60',
+        if: 'affected AND gripDemand >= 2 AND ((c.variant == severe AND overheadReachDeg > 60) OR (c.variant == mild AND overheadReachDeg > 120 AND armLoadKg > 2))',
         then: 'avoid',
         why: 'A dropped weight over the head or face.',
-        offer: 'wrist cuff or open-hand band loop, or below chest',
-        must: 'NOT affected OR (gripDemand <= 1 OR (gripDemand <= 2 AND overheadReachDeg <= 60))',
+        offer: 'wrist cuff or open-hand band loop, or below chest, or up to 2 kg in a thick handle when the hand is only a little affected',
+        must: 'NOT affected OR (gripDemand <= 1 OR (gripDemand <= 2 AND overheadReachDeg <= 60) OR (c.variant == mild AND armLoadKg <= 2))',
         cue: 'Strap the weight, open the hand.',
         ev: 'common-practice',
         src: [],
@@ -548,6 +570,15 @@ export const upperLimb: ConditionDefinition[] = [
         ev: 'guideline',
         src: ['KLOPPENBURG-2019'],
       },
+      {
+        id: 'HG-7',
+        if: 'affected AND c.variant == mild AND gripDemand == 2 AND overheadReachDeg > 60',
+        then: 'caution',
+        why: 'A tired hand may let go.',
+        cue: 'Soft thick handle, open the hand at each repetition, put it down before the hand is tired.',
+        ev: 'common-practice',
+        src: [],
+      },
     ],
   },
   {
@@ -556,12 +587,41 @@ export const upperLimb: ConditionDefinition[] = [
     group: 'upper-limb',
     variants: ['shoulder-in-sling', 'wrist-in-cast', 'cast-off-under-12wk', 'healed'],
     variantNotes: 'healed = 12 weeks or more and released by the fracture clinic (c.cleared); c.weeks = weeks since the break or its operation (1.5)',
+    stages: [
+      {
+        recorded: [],
+        use: 'shoulder-in-sling',
+      },
+      {
+        recorded: ['shoulder-in-sling', 'wrist-in-cast'],
+        use: 'as-recorded',
+      },
+      {
+        weeks: [26],
+        use: 'healed',
+      },
+      {
+        weeks: [12, 25],
+        cleared: true,
+        use: 'healed',
+      },
+      {
+        use: 'cast-off-under-12wk',
+      },
+    ],
     clearance: {
       need: 'advised',
       requiredWhen: 'c.variant IN [shoulder-in-sling, wrist-in-cast]',
       validMonths: 3,
       voidIf: 'new fall, new deformity, hand numb or colour change',
     },
+    stableWhen: 'c.variant == healed AND c.weeks >= 26 AND c.painToday <= 2',
+    asks: [
+      {
+        field: 'c.variant',
+        text: 'Is the arm still in a sling or cast, or is it out?',
+      },
+    ],
     rationale:
       'Among the most common breaks in this age group. Legs, trunk and the other arm keep training from the start; fingers keep moving. One arm cannot save a fall and cannot carry a floor rise. A break from a small fall also means bone health is checked - add osteopenia or osteoporosis until known.',
     limitsWhen: [
@@ -620,11 +680,11 @@ export const upperLimb: ConditionDefinition[] = [
       },
       {
         id: 'AFX-5',
-        if: 'c.variant != healed AND fallContactRisk == 3',
+        if: 'c.variant != healed AND (fallContactRisk == 3 OR impactLevel == 3)',
         then: 'avoid',
         why: 'A second fall on the same arm.',
         offer: 'own clear space, firm floor or chair',
-        must: 'fallContactRisk <= 2',
+        must: 'fallContactRisk <= 2 AND impactLevel <= 2',
         cue: 'Clear space for you.',
         ev: 'common-practice',
         src: [],

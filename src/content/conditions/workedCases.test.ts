@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { completeDemands, type DemandsInput } from '@/core/movement'
+import { completeDemands, type DemandsInput, encodeDemands } from '@/core/movement'
 import { assess, buildRuleBase, judge, type PersonFacts, type SessionFacts, type Verdict } from '@/core/safety'
 import { CONDITIONS } from '.'
 
@@ -225,7 +225,7 @@ const CASES: Case[] = [
 
 describe('the twelve worked cases', () => {
   test.each(CASES)('$name', ({ person, session, planned, verdict, ids, scope }) => {
-    const judgement = judge(assess(base, person, session), completeDemands(planned))
+    const judgement = judge(assess(base, { screenOutcome: 'go', ...person }, session), encodeDemands(completeDemands(planned)))
     expect({ verdict: judgement.verdict, scope: judgement.scope }).toEqual({ verdict, scope })
     const fired = judgement.hits.map((hit) => hit.id)
     for (const id of ids) expect(fired).toContain(id)
@@ -233,14 +233,14 @@ describe('the twelve worked cases', () => {
 
   test('case 3 shortens the hold to 10 s and asks for a hand', () => {
     const { person, session, planned } = CASES[2]!
-    const { changes } = judge(assess(base, person, session), completeDemands(planned))
+    const { changes } = judge(assess(base, { screenOutcome: 'go', ...person }, session), encodeDemands(completeDemands(planned)))
     expect(changes).toContainEqual({ attribute: 'isometricHoldSec', from: 30, to: 10 })
     expect(changes.find((change) => change.attribute === 'basePosition')?.to).toMatch(/standing-(one|two)-hand/)
   })
 
   test('case 7 brings the knee bend to 60', () => {
     const { person, session, planned } = CASES[6]!
-    const judgement = judge(assess(base, person, session), completeDemands(planned))
+    const judgement = judge(assess(base, { screenOutcome: 'go', ...person }, session), encodeDemands(completeDemands(planned)))
     expect(judgement.changes).toEqual([{ attribute: 'kneeFlexionLoadedDeg', from: 90, to: 60 }])
     expect(judgement.leads).toEqual(['kneeFlexionLoadedDeg'])
   })

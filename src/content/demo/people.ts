@@ -13,7 +13,7 @@ export function demoPeople(today: Day): DemoPerson[] {
   const cleared = (condition: string, by: string, weeksAgo = 6) => ({ condition, by, on: ago(weeksAgo) })
   const person = (classes: DemoClass[], given: string, family: string, birthDate: Day, rest: Partial<ClientInput> = {}): DemoPerson => ({
     classes,
-    record: { given, family, birthDate, joined, screenedOn: ago(12), consentOn: ago(40), ...rest },
+    record: { given, family, birthDate, joined, consentOn: ago(40), ...rest },
   })
   return [
     person(['chairs'], 'Alba', 'Finch', '1944-02-11', {

@@ -1,4 +1,4 @@
-import type { Kit } from '@/core/movement'
+import type { Kit } from '@/core/vocabulary'
 
 /** Household stand-ins by mass: what it weighs is known, not guessed. Water weighs 1 kg a litre. */
 const MASSES: readonly { upToKg: number; name: string }[] = [

@@ -863,7 +863,7 @@ const stepUp = ladder({
       name: 'Taps on the step, held',
       with: 'step',
       poses: [[], [lift('right', 45, 55)]],
-      declared: { ...SOFT, travel: 'on-spot', fallContactRisk: 3, externalLoadType: 'platform' },
+      declared: { ...SOFT, travel: 'on-spot', externalLoadType: 'platform' },
     },
     {
       id: 'up',
@@ -872,7 +872,7 @@ const stepUp = ladder({
       step: 'the body follows',
       with: 'step',
       poses: [[], [lift('right', 60, 70)]],
-      declared: { impactLevel: 2, travel: 'forward', fallContactRisk: 3, externalLoadType: 'platform' },
+      declared: { impactLevel: 1, travel: 'forward', externalLoadType: 'platform' },
       met: 4,
     },
   ],

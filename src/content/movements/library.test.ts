@@ -111,7 +111,7 @@ describe('a typed-in demand never plays down what the poses show', () => {
       if (declared[name] === undefined || LOWER_IS_RIGHT[name]?.test(variant.id)) continue
       expect(declared[name], `${name}: declared ${declared[name]}, shown ${shown[name]}`).toBeGreaterThanOrEqual(Number(shown[name]))
     }
-    if (variant.declared.impactLevel === 3) expect(demandsOf(movement, variant).fallContactRisk).toBe(3)
+    if (variant.declared.impactLevel === 3) expect(demandsOf(movement, variant).fallContactRisk).toBeGreaterThanOrEqual(2)
     if (variant.declared.travel && variant.declared.travel !== 'none' && !['on-spot'].includes(variant.declared.travel))
       expect(variant.poses[0]!.stance).toBe('stand')
   })

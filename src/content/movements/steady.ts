@@ -463,7 +463,7 @@ const smallJump = ladder({
       name: 'Small jump, hands held',
       step: 'both feet leave the floor',
       poses: [[bend(30, 36)], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
-      declared: { impactLevel: 3, ankleLoad: 3, fallContactRisk: 3 },
+      declared: { impactLevel: 3, ankleLoad: 3 },
       met: 5,
     },
     {

@@ -50,3 +50,9 @@ export const aboutZ = (deg: number): Frame => [
   [-sinDeg(deg), cosDeg(deg), 0],
   [0, 0, 1],
 ]
+
+/** The angle through which one frame must turn to become another, degrees 0 to 180. */
+export const turnBetween = (a: Frame, b: Frame) => {
+  const trace = dot(a[0], b[0]) + dot(a[1], b[1]) + dot(a[2], b[2])
+  return toDeg(Math.acos(Math.min(1, Math.max(-1, (trace - 1) / 2))))
+}

@@ -1,42 +1,8 @@
-/** Calendar day, `YYYY-MM-DD`. No time zone: a class happens on a day. */
-export type Day = string
+import { addDays, addMonths, completedWeeks, type Day, dayNumber, daySchema, daysBetween, isDay, weekdayOf, weekOf } from '../vocabulary'
 
-const MS_PER_DAY = 86_400_000
+export { addDays, addMonths, completedWeeks, type Day, dayNumber, daySchema, daysBetween, isDay, weekdayOf, weekOf }
+
 const WEEKS_OF_PREGNANCY = 40
-
-/** Days since 1970-01-01. @throws when the text is not a real calendar day */
-export function dayNumber(day: Day): number {
-  const match = /^(\d{4})-(\d{2})-(\d{2})$/.exec(day)
-  const at = match ? Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3])) : Number.NaN
-  if (Number.isNaN(at) || new Date(at).toISOString().slice(0, 10) !== day) throw new RangeError(`"${day}" is not a calendar day (YYYY-MM-DD)`)
-  return at / MS_PER_DAY
-}
-
-export const isDay = (text: string): boolean => {
-  try {
-    dayNumber(text)
-    return true
-  } catch {
-    return false
-  }
-}
-
-const dayOf = (number: number): Day => new Date(number * MS_PER_DAY).toISOString().slice(0, 10)
-export const addDays = (day: Day, days: number): Day => dayOf(dayNumber(day) + days)
-/** Whole days from one day to another, negative backwards. */
-export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from)
-/** 0 = Sunday to 6 = Saturday; 1970-01-01 was a Thursday. */
-export const weekdayOf = (day: Day): number => (dayNumber(day) + 4) % 7
-/** Completed weeks from one day to another; negative when the day lies ahead. */
-export const completedWeeks = (from: Day, to: Day): number => Math.floor(daysBetween(from, to) / 7)
-
-/** The same day of the month some months on; the last of the month where there is none. */
-export function addMonths(day: Day, months: number): Day {
-  const [year, month, date] = day.split('-').map(Number) as [number, number, number]
-  const first = new Date(Date.UTC(year, month - 1 + months, 1))
-  const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate()
-  return new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth(), Math.min(date, last))).toISOString().slice(0, 10)
-}
 
 /** Age in completed years. */
 export function ageOn(birthDate: Day, day: Day): number {

@@ -1,4 +1,4 @@
-import { CONDITION_FIELDS, fieldsRead, type RuleBase } from '../safety'
+import { CONDITION_FIELDS, type Condition, fieldsRead, type RuleBase } from '../safety'
 
 /** A condition that can be recorded, with what is worth asking about it. */
 export interface ConditionChoice {
@@ -16,9 +16,7 @@ export interface ConditionChoice {
 }
 
 /** Added by age or calendar, or by the check-in; never recorded by hand. */
-const NOT_RECORDED = new Set(['everyone', 'older-adult', 'pregnancy', 'postnatal', 'caesarean', 'acute-illness-today'])
-/** Stages of these follow the weeks since the event (rule base 1.5a). */
-const FOLLOW_WEEKS = new Set(['coronary-disease-cleared', 'stoma', 'arm-fracture-healing', 'dialysis-fistula', 'osteoporosis-vertebral-fracture'])
+const isAddedOnly = ({ addedBy, lasts }: Condition): boolean => lasts === 'birth-year' || (addedBy !== undefined && addedBy.by !== 'medicine')
 
 function choiceOf(base: RuleBase, slug: string): ConditionChoice {
   const condition = base.conditions.get(slug)!
@@ -31,7 +29,7 @@ function choiceOf(base: RuleBase, slug: string): ConditionChoice {
     variants: condition.variants,
     ...(condition.variantNotes && { variantNotes: condition.variantNotes }),
     sided: read.has('side'),
-    dated: read.has('weeks') || FOLLOW_WEEKS.has(slug),
+    dated: read.has('weeks'),
     ...(condition.symptomaticMeans && { symptomaticMeans: condition.symptomaticMeans }),
     flags: asked.flatMap(([field, definition]) => (definition.kind === 'flag' && field !== 'cleared' ? [{ field, label: definition.label }] : [])),
     numbers: asked.flatMap(([field, definition]) =>
@@ -45,7 +43,7 @@ function choiceOf(base: RuleBase, slug: string): ConditionChoice {
 
 /** Everything that can be recorded of a person, by name. */
 export const conditionChoices = (base: RuleBase): ConditionChoice[] =>
-  [...base.conditions.keys()]
-    .filter((slug) => !NOT_RECORDED.has(slug))
-    .map((slug) => choiceOf(base, slug))
+  [...base.conditions.values()]
+    .filter((condition) => !isAddedOnly(condition))
+    .map(({ slug }) => choiceOf(base, slug))
     .sort((a, b) => a.name.localeCompare(b.name))

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { assess, buildRuleBase, judge } from '../safety'
-import { factsOn, isCleared, perinatal } from './facts'
+import { factsOn, isCleared, perinatal, readingsAsked, weeksInProgramme } from './facts'
 import { overrulesOn } from './overrule'
 import { type ClientInput, checkInSchema, clientSchema } from './record'
 
@@ -14,7 +14,7 @@ const slugs = (facts: ReturnType<typeof factsOn>) => assess(base, facts).conditi
 function askedOf(facts: ReturnType<typeof factsOn>): Set<string> {
   const assessment = assess(base, facts)
   const asked = LIBRARY.entries.filter((entry) =>
-    judge(assessment, entry.planned, entry.vector, entry.movement.id).hits.some(
+    judge(assessment, entry.vector, { movement: entry.movement.id }).hits.some(
       ({ condition, then }) => condition === 'osteoporosis' && (then === 'avoid' || then === 'modify'),
     ),
   )
@@ -68,13 +68,13 @@ describe('what the rules may know on a day', () => {
     expect(slugs(factsOn(base, record({ medicines: { betaBlocker: false } }), '2026-11-25'))).not.toContain('beta-blocker')
   })
   test('fever or feeling unwell at the door closes the session; the record stays as it is', () => {
-    const facts = factsOn(base, record(), '2026-11-25', checkInSchema.parse({ feverNow: true }))
+    const facts = factsOn(base, record(), '2026-11-25', { today: checkInSchema.parse({ feverNow: true }) })
     expect(assess(base, facts).closed?.outcome).toBe('not-today')
     expect(assess(base, factsOn(base, record(), '2026-11-25')).closed).toBeUndefined()
   })
   test('pain at the door is counted above what is usual', () => {
-    expect(factsOn(base, record(), '2026-11-25', { painNow: 8, usualPain: 7 }).painAboveUsual).toBe(1)
-    expect(factsOn(base, record(), '2026-11-25', { painNow: 8 }).painAboveUsual).toBe(8)
+    expect(factsOn(base, record(), '2026-11-25', { today: { painNow: 8, usualPain: 7 } }).painAboveUsual).toBe(1)
+    expect(factsOn(base, record(), '2026-11-25', { today: { painNow: 8 } }).painAboveUsual).toBe(8)
   })
 })
 
@@ -89,9 +89,37 @@ describe('clearance runs out', () => {
   ])('given %s until %s, on %s: %s', (on, expires, day, valid) => expect(isCleared(base, cleared(on, expires), 'copd', day)).toBe(valid))
 })
 
-test('a pregnancy is counted to week 44 and not without end', () => {
+test('an overdue pregnancy without a recorded birth never becomes nobody: it is asked about, on the strictest side', () => {
   expect(perinatal({ dueDate: '2026-11-01' }, '2026-11-25').week).toBe(43)
-  expect(perinatal({ dueDate: '2026-09-01' }, '2026-11-25').week).toBeUndefined()
+  expect(perinatal({ dueDate: '2026-09-01' }, '2026-11-25').week).toBe(52)
+  for (const noBirth12m of [undefined, true]) {
+    const overdue = record({ dueDate: '2026-09-01', ...(noBirth12m !== undefined && { noBirth12m }) })
+    const assessment = assess(base, { ...factsOn(base, overdue, '2026-11-25'), screenOutcome: 'go' })
+    expect(assessment.conditions.map(({ condition }) => condition.slug)).toEqual(expect.arrayContaining(['pregnancy', 'postnatal']))
+    expect(assessment.person).toMatchObject({ gestationalWeek: 52, weeksPostpartum: 0 })
+    expect([assessment.closed?.id, assessment.closed?.outcome]).toEqual(['PR-G5', 'ask'])
+  }
+})
+
+test('weeks in the programme are counted from attendance; a pause of over four weeks starts anew', () => {
+  const weekly = ['2026-09-07', '2026-09-14', '2026-09-16', '2026-09-21']
+  expect(weeksInProgramme(weekly, '2026-09-22')).toBe(3)
+  expect(weeksInProgramme(weekly, '2026-10-19')).toBe(3)
+  expect(weeksInProgramme(weekly, '2026-10-20')).toBe(0)
+  expect(weeksInProgramme([...weekly, '2026-11-02', '2026-11-09'], '2026-11-10')).toBe(2)
+  expect(weeksInProgramme([], '2026-11-10')).toBe(0)
+})
+
+describe('readings are asked of everybody whose conditions ask for them', () => {
+  test.each([
+    ['the calendar', { dueDate: '2027-02-01' }, ['restSbp', 'restDbp']],
+    ['a medicine', { medicines: { insulinOrSulfonylurea: true } }, ['glucoseMmol', 'ketonesMmol']],
+    ['a record', { conditions: [{ slug: 'copd' }] }, ['spo2']],
+    ['nobody else', {}, []],
+  ] as const)('%s', (_name, rest, readings) => {
+    expect(readingsAsked(base, record(rest as never), '2026-11-25')).toEqual(expect.arrayContaining([...readings]))
+    if (readings.length === 0) expect(readingsAsked(base, record(rest as never), '2026-11-25')).toEqual([])
+  })
 })
 
 test('an overrule holds from its day to its last, in its class', () => {

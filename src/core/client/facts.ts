@@ -1,16 +1,13 @@
-import type { PersonFacts, RecordedCondition, RuleBase } from '../safety'
-import { addMonths, ageOn, completedWeeks, type Day, daysBetween, gestation } from './calendar'
-import type { CheckIn, ClientRecord, ConditionRecord } from './record'
+import { namesRead, type PersonFacts, type RecordedCondition, type RuleBase } from '../safety'
+import { addMonths, ageOn, completedWeeks, type Day, daysBetween, gestation, weekOf } from './calendar'
+import { ANSWER_FIELDS, type CheckIn, type ClientRecord, type ConditionRecord, READINGS, type Reading } from './record'
+import { screenStand } from './standing'
 
-/** Medicines that are conditions of the rule base. */
-const MEDICINE_CONDITIONS = {
-  betaBlocker: 'beta-blocker',
-  bloodThinner: 'anticoagulants',
-  insulinOrSulfonylurea: 'diabetes-hypoglycaemia-risk',
-} as const
-
-/** A pregnancy is not carried past this many completed weeks; then the birth must be asked. */
-const LATEST_WEEK = 44
+/** A birth from this completed week on ended the pregnancy it falls in (rule base 0.3 step 1). */
+const BIRTH_FROM_WEEK = 22
+const AFTER_BIRTH_WEEKS = 52
+/** A pause of more than this many weeks starts the weeks in the programme anew (1.5). */
+const PROGRAMME_GAP_WEEKS = 4
 
 /** Last day on which a clearance counts: its own expiry or the rule base's validity, whichever comes first. */
 export function clearanceEnds(base: RuleBase, clearance: ClientRecord['clearances'][number]): Day | undefined {
@@ -25,7 +22,7 @@ const holdsOn = (base: RuleBase, clearance: ClientRecord['clearances'][number], 
   return clearance.on <= day && (ends === undefined || day <= ends)
 }
 
-export function isCleared(base: RuleBase, record: ClientRecord, slug: string, day: Day): boolean {
+export function isCleared(base: RuleBase, record: Pick<ClientRecord, 'clearances'>, slug: string, day: Day): boolean {
   return record.clearances.some((clearance) => {
     return clearance.condition === slug && clearance.movement === undefined && holdsOn(base, clearance, day)
   })
@@ -36,39 +33,36 @@ export function perinatal(
   record: Pick<ClientRecord, 'dueDate' | 'lastBirth'>,
   day: Day,
 ): { week?: number; weekDays?: number; weeksSinceBirth?: number } {
-  const weeksSinceBirth = record.lastBirth && record.lastBirth.on <= day ? completedWeeks(record.lastBirth.on, day) : undefined
-  if (record.dueDate === undefined) return { weeksSinceBirth }
-  const { weeks, days } = gestation(record.dueDate, day)
-  // a birth in the last weeks before or after the due date ended this pregnancy
-  const born = record.lastBirth !== undefined && daysBetween(record.lastBirth.on, record.dueDate) < 140 && record.lastBirth.on <= day
-  if (born || weeks < 0 || weeks > LATEST_WEEK) return { weeksSinceBirth }
+  const { dueDate, lastBirth } = record
+  const weeksSinceBirth = lastBirth && lastBirth.on <= day ? completedWeeks(lastBirth.on, day) : undefined
+  if (dueDate === undefined) return { weeksSinceBirth }
+  const { weeks, days } = gestation(dueDate, day)
+  const born = lastBirth !== undefined && lastBirth.on <= day && gestation(dueDate, lastBirth.on).weeks >= BIRTH_FROM_WEEK
+  // never cut off at the end of the term: overdue without a recorded birth is asked about, not forgotten
+  if (born || weeks < 0) return { weeksSinceBirth }
   return { week: weeks, weekDays: days, weeksSinceBirth }
 }
 
-const ANSWER_KEYS = [
-  'painToday',
-  'maxMet',
-  'painFreeElevDeg',
-  'footWeak',
-  'orthopnoea',
-  'hypoUnaware',
-  'onOxygen',
-  'offNow',
-  'trunkControlLow',
-  'heatSensitive',
-  'ulcer',
-  'standingOk',
-  'jointAffected',
-  'severeHypo24h',
-  'symptomatic',
-  'handsNumb',
-] as const
+/** Weeks in which somebody came at least once, since the last pause of more than four weeks (rule base 1.5). */
+export function weeksInProgramme(attended: readonly Day[], day: Day): number {
+  const days = attended.filter((one) => one <= day).sort()
+  const weeks = new Set<number>()
+  let later = day
+  for (const one of days.reverse()) {
+    if (daysBetween(one, later) > PROGRAMME_GAP_WEEKS * 7) break
+    weeks.add(weekOf(one))
+    later = one
+  }
+  return weeks.size
+}
 
 function conditionFacts(base: RuleBase, record: ClientRecord, condition: ConditionRecord, today: CheckIn | undefined, day: Day): RecordedCondition {
-  const answers = Object.fromEntries(ANSWER_KEYS.flatMap((key) => (condition[key] === undefined ? [] : [[key, condition[key]]])))
+  const answers = Object.fromEntries(ANSWER_FIELDS.flatMap((key) => (condition[key] === undefined ? [] : [[key, condition[key]]])))
   const todays = Object.fromEntries(Object.entries(today?.conditions?.[condition.slug] ?? {}).filter(([, value]) => value !== undefined))
-  const birthWeeks = condition.slug === 'postnatal' || condition.slug === 'caesarean' ? record.lastBirth?.on : undefined
-  const since = condition.since ?? birthWeeks
+  const birthDay = base.conditions.get(condition.slug)?.lasts === 'birth-year' ? record.lastBirth?.on : undefined
+  const since = condition.since ?? birthDay
+  // a low sugar that needed help counts for a day
+  const lowIsOver = condition.severeHypoOn !== undefined && daysBetween(condition.severeHypoOn, day) > 1
   return {
     slug: condition.slug,
     ...(condition.variant && { variant: condition.variant }),
@@ -76,50 +70,89 @@ function conditionFacts(base: RuleBase, record: ClientRecord, condition: Conditi
     ...(since !== undefined && since <= day && { weeks: completedWeeks(since, day) }),
     cleared: isCleared(base, record, condition.slug, day),
     ...answers,
+    ...(lowIsOver && { severeHypo24h: false }),
     ...todays,
   }
+}
+
+/** Conditions that the calendar, a medicine or today's answers bring in beside the record, with what the record knows of them. */
+function impliedConditions(base: RuleBase, record: ClientRecord, day: Day, today: CheckIn | undefined): ConditionRecord[] {
+  const { week, weeksSinceBirth } = perinatal(record, day)
+  const afterBirth = weeksSinceBirth !== undefined && weeksSinceBirth <= AFTER_BIRTH_WEEKS
+  const unwell = today !== undefined && (today.dayFeel === 'unwell' || today.feverNow === true)
+  const recorded = new Set(record.conditions.map(({ slug }) => slug))
+  return [...base.conditions.values()].flatMap(({ slug, addedBy }): ConditionRecord[] => {
+    if (recorded.has(slug)) return []
+    // a clearance counts though the calendar, not the record, adds the condition
+    const withLetter = isCleared(base, record, slug, day)
+    switch (addedBy?.by) {
+      case 'pregnancy':
+        return week !== undefined && withLetter ? [{ slug }] : []
+      case 'birth':
+        if (addedBy.kind === undefined) return afterBirth && record.lastBirth?.kind !== 'caesarean' && withLetter ? [{ slug }] : []
+        return afterBirth && record.lastBirth?.kind === addedBy.kind ? [{ slug }] : []
+      case 'medicine':
+        return record.medicines[addedBy.medicine] ? [{ slug }] : []
+      case 'unwell':
+        return unwell ? [{ slug }] : []
+      default:
+        return []
+    }
+  })
+}
+
+export interface KnownOnDay {
+  /** what was said at the door */
+  today?: CheckIn
+  /** days on which the person came to a class */
+  attended?: readonly Day[]
 }
 
 /**
  * What the rules may know of a client on a day. Only this function turns dates into weeks, so the same record checked for a later
  * date gives that date's answer.
  */
-export function factsOn(base: RuleBase, record: ClientRecord, day: Day, today?: CheckIn): PersonFacts {
+export function factsOn(base: RuleBase, record: ClientRecord, day: Day, { today, attended = [] }: KnownOnDay = {}): PersonFacts {
   const { week, weeksSinceBirth } = perinatal(record, day)
   const { capability } = record
   const { conditions: _conditions, usualPain, until: _until, ...door } = today ?? {}
-  const fromBirth = record.lastBirth?.kind === 'caesarean' && weeksSinceBirth !== undefined && weeksSinceBirth <= 52
-  const slugs = new Set(record.conditions.map(({ slug }) => slug))
-  const implied: ConditionRecord[] = [
-    ...(fromBirth && !slugs.has('caesarean') ? [{ slug: 'caesarean' }] : []),
-    // a clearance for pregnancy or the time after birth counts though the calendar, not the record, adds the condition
-    ...(week !== undefined && !slugs.has('pregnancy') && isCleared(base, record, 'pregnancy', day) ? [{ slug: 'pregnancy' }] : []),
-    ...(weeksSinceBirth !== undefined && weeksSinceBirth <= 52 && !fromBirth && !slugs.has('postnatal') && isCleared(base, record, 'postnatal', day)
-      ? [{ slug: 'postnatal' }]
-      : []),
-  ]
   const individualPlans = record.clearances.flatMap(({ movement, condition, by, ...clearance }) =>
     movement !== undefined && holdsOn(base, { condition, by, ...clearance }, day) ? [{ condition, movement, note: by }] : [],
   )
-  const medicines = Object.entries(MEDICINE_CONDITIONS).flatMap(([medicine, slug]) =>
-    record.medicines?.[medicine as keyof typeof MEDICINE_CONDITIONS] && !slugs.has(slug) ? [{ slug }] : [],
-  )
-  const unwell = today && (today.dayFeel === 'unwell' || today.feverNow) && !slugs.has('acute-illness-today') ? [{ slug: 'acute-illness-today' }] : []
+  const unlisted = record.unlisted.flatMap(({ words, clearedOn }) => (clearedOn !== undefined && clearedOn <= day ? [] : [words]))
   return {
     age: ageOn(record.birthDate, day),
     ...(week !== undefined && { gestationalWeek: week }),
     ...(weeksSinceBirth !== undefined && { weeksPostpartum: weeksSinceBirth }),
     ...(record.noBirth12m !== undefined && { noBirth12m: record.noBirth12m }),
+    ...(record.latexAllergy !== undefined && { latexAllergy: record.latexAllergy }),
     ...(capability.riseNoHands !== undefined && { riseNoHands: capability.riseNoHands }),
     ...(capability.floorTransferOk !== undefined && { floorTransferOk: capability.floorTransferOk }),
     ...(capability.singleLegSec !== undefined && { singleLegTestSec: capability.singleLegSec }),
     ...(capability.impactTrained !== undefined && { impactTrained: capability.impactTrained }),
     ...(capability.coning !== undefined && { coning: capability.coning }),
     ...(capability.pfLoadTestOk !== undefined && { pfLoadTestOk: capability.pfLoadTestOk }),
-    ...(record.joined !== undefined && record.joined <= day && { weeksInProgramme: completedWeeks(record.joined, day) }),
+    screenOutcome: screenStand(record, { day, ...(week !== undefined && { week }), cleared: (slug) => isCleared(base, record, slug, day) }),
+    weeksInProgramme: weeksInProgramme(attended, day),
+    ...(unlisted.length > 0 && { unlisted }),
     ...(individualPlans.length > 0 && { individualPlans }),
     ...door,
     ...(door.painNow !== undefined && { painAboveUsual: door.painNow - (usualPain ?? 0) }),
-    conditions: [...record.conditions, ...implied, ...medicines, ...unwell].map((condition) => conditionFacts(base, record, condition, today, day)),
+    conditions: [...record.conditions, ...impliedConditions(base, record, day, today)].map((condition) =>
+      conditionFacts(base, record, condition, today, day),
+    ),
   }
+}
+
+/**
+ * The readings that somebody's conditions ask for, those of the calendar and of medicines too: what their own rules, gates and limits
+ * read. What is read of everybody (`addedBy: always`) asks nobody.
+ */
+export function readingsAsked(base: RuleBase, record: ClientRecord, day: Day): Reading[] {
+  const { week } = perinatal(record, day)
+  const byCalendar =
+    week === undefined ? [] : [...base.conditions.values()].filter(({ addedBy }) => addedBy?.by === 'pregnancy').map(({ slug }) => slug)
+  const slugs = [...record.conditions, ...impliedConditions(base, record, day, undefined)].map(({ slug }) => slug)
+  const read = new Set([...byCalendar, ...slugs].flatMap((slug) => [...namesRead(base, slug)]))
+  return READINGS.filter((reading) => read.has(`p.${reading}`))
 }

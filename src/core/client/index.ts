@@ -1,6 +1,72 @@
-export * from './calendar'
-export * from './choices'
-export * from './facts'
-export * from './overrule'
-export * from './record'
-export * from './screening'
+export {
+  addDays,
+  addMonths,
+  ageOn,
+  completedWeeks,
+  type Day,
+  dayNumber,
+  daySchema,
+  daysBetween,
+  gestation,
+  isDay,
+  weekdayOf,
+  weekOf,
+} from './calendar'
+export { type ConditionChoice, conditionChoices } from './choices'
+export { clearanceEnds, factsOn, isCleared, type KnownOnDay, perinatal, readingsAsked, weeksInProgramme } from './facts'
+export {
+  type About,
+  type Answer,
+  type Answers,
+  answersSchema,
+  checkAnswers,
+  dueQuestions,
+  FOLLOW_UPS,
+  type FollowAnswers,
+  type FollowUp,
+  type Form,
+  FormError,
+  type PainStage,
+  parseWhen,
+  pressed,
+  SCREENING_OUTCOMES,
+  type ScreeningOption,
+  type ScreeningOutcome,
+  type ScreeningQuestion,
+  type ScreeningSection,
+  stricter,
+} from './form'
+export { type OverruleRecord, overruleSchema, overrulesOn } from './overrule'
+export {
+  ANSWER_FIELDS,
+  BODY_REGIONS,
+  type BodyRegion,
+  type CheckIn,
+  type ClientInput,
+  type ClientRecord,
+  type ConditionRecord,
+  checkInSchema,
+  clearanceSchema,
+  clientSchema,
+  conditionRecordSchema,
+  type Finding,
+  READINGS,
+  type Reading,
+  readingField,
+  type Site,
+} from './record'
+export {
+  interruptOf,
+  joined,
+  letterNeeded,
+  type NeedsLetter,
+  type Proposal,
+  type ScreeningResult,
+  screen,
+  withConfirmed,
+  withForm,
+  withProposals,
+  withSets,
+  withSettled,
+} from './screening'
+export { openOutcome, type ScreenStand, screenStand } from './standing'

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import type { Day } from './calendar'
-import { daySchema } from './record'
+import { type Day, daySchema } from './calendar'
 
 /** The instructor's own word against a verdict: for one variant, with a reason, for one class or until a day, and who gave it when. */
 export const overruleSchema = z.strictObject({
@@ -12,6 +11,16 @@ export const overruleSchema = z.strictObject({
   until: daySchema,
   by: z.string().min(1).max(120),
   on: daySchema,
+  /** the dose and support it was given for; it reaches no further. Left out in those given before doses were kept */
+  upTo: z
+    .strictObject({
+      loadKg: z.number().min(0),
+      rpe: z.number().min(0),
+      holdSeconds: z.number().min(0),
+      reps: z.number().min(0),
+      supportInReach: z.boolean(),
+    })
+    .optional(),
   /** what was said against, kept as trace */
   verdict: z.string().max(20),
   rules: z.array(z.string().max(20)).max(60),

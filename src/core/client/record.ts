@@ -1,28 +1,26 @@
 import { z } from 'zod'
-import { isDay } from './calendar'
+import { CONDITION_FIELDS, type FieldDefinition, MEDICINES, PERSON_FIELDS } from '../safety'
+import { daySchema } from './calendar'
+import { SCREENING_OUTCOMES } from './form'
 
-export const daySchema = z.string().refine(isDay, { message: 'expected a calendar day, YYYY-MM-DD' })
 const text = (longest: number) => z.string().trim().max(longest)
 
+const bounded = ({ min, max }: Extract<FieldDefinition, { kind: 'number' }>) =>
+  z
+    .number()
+    .min(min ?? 0)
+    .max(max ?? 1000)
+    .optional()
+const answerSchema = (definition: FieldDefinition) => (definition.kind === 'number' ? bounded(definition) : z.boolean().optional())
+/** Fields of a condition that are kept in another form: stage and side beside it, weeks as a day, clearance as a letter. */
+const KEPT_OTHERWISE = ['variant', 'side', 'weeks', 'cleared'] as const
+type AnswerField = Exclude<keyof typeof CONDITION_FIELDS, (typeof KEPT_OTHERWISE)[number]>
 /** Yes-or-no answers and numbers of a condition that its rules ask for (`c.` fields of the rule base). */
-const conditionAnswers = {
-  painToday: z.number().min(0).max(10).optional(),
-  maxMet: z.number().min(1).max(20).optional(),
-  painFreeElevDeg: z.number().min(0).max(180).optional(),
-  footWeak: z.boolean().optional(),
-  orthopnoea: z.boolean().optional(),
-  hypoUnaware: z.boolean().optional(),
-  onOxygen: z.boolean().optional(),
-  offNow: z.boolean().optional(),
-  trunkControlLow: z.boolean().optional(),
-  heatSensitive: z.boolean().optional(),
-  ulcer: z.boolean().optional(),
-  standingOk: z.boolean().optional(),
-  jointAffected: z.boolean().optional(),
-  severeHypo24h: z.boolean().optional(),
-  symptomatic: z.boolean().optional(),
-  handsNumb: z.boolean().optional(),
-}
+export const ANSWER_FIELDS = Object.keys(CONDITION_FIELDS).filter(
+  (field): field is AnswerField => !(KEPT_OTHERWISE as readonly string[]).includes(field),
+)
+type AnswerShape = { [K in AnswerField]: z.ZodOptional<(typeof CONDITION_FIELDS)[K] extends { kind: 'flag' } ? z.ZodBoolean : z.ZodNumber> }
+const conditionAnswers = Object.fromEntries(ANSWER_FIELDS.map((field) => [field, answerSchema(CONDITION_FIELDS[field])])) as unknown as AnswerShape
 
 export const conditionRecordSchema = z.strictObject({
   slug: z.string().min(1).max(60),
@@ -33,6 +31,8 @@ export const conditionRecordSchema = z.strictObject({
   since: daySchema.optional(),
   site: text(80).optional(),
   note: text(500).optional(),
+  /** day on which somebody had to help with a low sugar */
+  severeHypoOn: daySchema.optional(),
   ...conditionAnswers,
 })
 export type ConditionRecord = z.infer<typeof conditionRecordSchema>
@@ -77,10 +77,40 @@ export const siteSchema = z.strictObject({ region: z.enum(BODY_REGIONS), kind: z
 export type Site = z.infer<typeof siteSchema>
 
 /** Medicines that change how effort is read or what a fall means. Left out = not asked. */
-export const medicinesSchema = z.strictObject({
-  betaBlocker: z.boolean().optional(),
-  bloodThinner: z.boolean().optional(),
-  insulinOrSulfonylurea: z.boolean().optional(),
+export const medicinesSchema = z.strictObject(
+  Object.fromEntries(MEDICINES.map((medicine) => [medicine, z.boolean().optional()])) as Record<
+    (typeof MEDICINES)[number],
+    z.ZodOptional<z.ZodBoolean>
+  >,
+)
+
+/** An answer of the health questions with an outcome of its own, and how far it has been dealt with. */
+export const findingSchema = z.strictObject({
+  question: z.string().max(8),
+  key: z.string().max(40),
+  outcome: z.enum(SCREENING_OUTCOMES),
+  slugs: z.array(z.string().max(60)).max(6),
+  /** day on which it was answered */
+  on: daySchema,
+  again: z.boolean().optional(),
+  later: z.strictObject({ week: z.number().int(), outcome: z.enum(SCREENING_OUTCOMES), slug: z.string().max(60) }).optional(),
+  /** its proposal is in the record */
+  confirmedOn: daySchema.optional(),
+  /** spoken about, answered again, or a clinician has written that the person may come */
+  settledOn: daySchema.optional(),
+  settledBy: z.string().trim().max(120).optional(),
+})
+export type Finding = z.infer<typeof findingSchema>
+
+/** Where the health questions stand. The answers themselves are kept as a form; private answers nowhere. */
+export const screeningStandSchema = z.strictObject({
+  /** the last form that was filled in to its end */
+  completedOn: daySchema.optional(),
+  /** questions of it that were due and left out */
+  skipped: z.array(z.string().max(8)).max(80).default([]),
+  findings: z.array(findingSchema).max(80).default([]),
+  /** a day question asked for the form again */
+  askAgainOn: daySchema.optional(),
 })
 
 /** What is known of a client. Fields that are left out are unknown and read on the cautious side. */
@@ -90,11 +120,22 @@ export const clientSchema = z.strictObject({
   birthDate: daySchema,
   statureCm: z.number().min(120).max(220).optional(),
   massKg: z.number().min(30).max(250).optional(),
+  /** for ceilings and capacity; unknown = the lower value */
+  sex: z.enum(['female', 'male']).optional(),
   conditions: z.array(conditionRecordSchema).max(30).default([]),
+  /** conditions that the rule base does not hold, in words; a letter that frees each from the cautious limits */
+  unlisted: z
+    .array(z.strictObject({ words: text(120).min(1), clearedOn: daySchema.optional(), clearedBy: text(120).optional() }))
+    .max(10)
+    .default([]),
   /** due date of a present pregnancy */
   dueDate: daySchema.optional(),
   lastBirth: z.strictObject({ on: daySchema, kind: z.enum(['vaginal', 'caesarean']) }).optional(),
   noBirth12m: z.boolean().optional(),
+  latexAllergy: z.boolean().optional(),
+  screening: screeningStandSchema.optional(),
+  /** somebody of their own stands beside them in class */
+  ownHelper: z.boolean().optional(),
   clearances: z.array(clearanceSchema).max(20).default([]),
   sites: z.array(siteSchema).max(22).default([]),
   medicines: medicinesSchema.default({}),
@@ -111,6 +152,7 @@ export const clientSchema = z.strictObject({
     })
     .default({}),
   joined: daySchema.optional(),
+  /** kept from before the answers were: a day without answers is no screening */
   screenedOn: daySchema.optional(),
   kitAtHome: z.array(text(60)).max(20).default([]),
   emergencyContact: text(160).optional(),
@@ -119,6 +161,19 @@ export const clientSchema = z.strictObject({
 })
 export type ClientRecord = z.infer<typeof clientSchema>
 export type ClientInput = z.input<typeof clientSchema>
+
+/** Measured at the door; the lowest value that a working device can show. */
+const LOWEST_READING = { restSbp: 50, restDbp: 20, restHr: 20, glucoseMmol: 0, ketonesMmol: 0, spo2: 50 } as const
+export const READINGS = Object.keys(LOWEST_READING) as (keyof typeof LOWEST_READING)[]
+export type Reading = (typeof READINGS)[number]
+/** Range and unit of a reading, for the field that asks for it and the schema that keeps it. */
+export const readingField = (reading: Reading) => {
+  const { label, unit, max } = PERSON_FIELDS[reading]
+  return { label, unit, min: LOWEST_READING[reading], max: max ?? 1000 }
+}
+const readingShape = Object.fromEntries(
+  READINGS.map((reading) => [reading, z.number().min(readingField(reading).min).max(readingField(reading).max).optional()]),
+) as Record<Reading, z.ZodOptional<z.ZodNumber>>
 
 /** Today's answers at the door; they change today's plan and not the record. `until` keeps them for the days after. */
 export const checkInSchema = z.strictObject({
@@ -130,12 +185,7 @@ export const checkInSchema = z.strictObject({
   feverNow: z.boolean().optional(),
   chestPainNow: z.boolean().optional(),
   newBreathless: z.boolean().optional(),
-  restSbp: z.number().int().min(50).max(300).optional(),
-  restDbp: z.number().int().min(20).max(200).optional(),
-  restHr: z.number().int().min(20).max(250).optional(),
-  glucoseMmol: z.number().min(0).max(50).optional(),
-  ketonesMmol: z.number().min(0).max(20).optional(),
-  spo2: z.number().int().min(50).max(100).optional(),
+  ...readingShape,
   /** conditions that flare or hurt today, by slug */
   conditions: z.record(z.string(), z.strictObject(conditionAnswers).extend({ variant: z.string().optional() })).optional(),
 })

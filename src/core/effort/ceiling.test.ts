@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest'
 import { CONDITIONS } from '@/content/conditions'
 import { assess, buildRuleBase, type PersonFacts } from '../safety'
-import { ceilingFor, maximumBy, SCHOOLS, talkTest } from './ceiling'
+import { SCHOOLS } from '../vocabulary'
+import { ceilingFor, maximumBy, talkTest } from './ceiling'
 
 const base = buildRuleBase(CONDITIONS)
-const person = (facts: Partial<PersonFacts>) => assess(base, { age: 75, conditions: [], ...facts })
+const person = (facts: Partial<PersonFacts>) => assess(base, { age: 75, screenOutcome: 'go', conditions: [], ...facts })
 
 // rule base 3.1, worked numbers at 75
 test.each([

@@ -1,9 +1,7 @@
 import type { Assessment } from '../safety'
+import type { School } from '../vocabulary'
 
-/** Schools of heart-rate ceiling (rule base 3.1). Each says for whom it was found. */
-export const SCHOOLS = ['tanaka', 'gellish', 'gulati-women', 'fox-220', 'reserve', 'exertion-only'] as const
-export type School = (typeof SCHOOLS)[number]
-
+/** Each says for whom it was found. */
 export const SCHOOL_WORDS: Record<School, { name: string; found: string; source: string }> = {
   tanaka: { name: '208 − 0.7 × age', found: 'healthy adults; the default', source: 'TANAKA-2001' },
   gellish: { name: '207 − 0.7 × age', found: 'fitness-centre members over years', source: 'GELLISH-2007' },
@@ -55,9 +53,6 @@ const MAXIMUM_SHARE = [
   [10, 1],
 ] as const
 
-/** Conditions for which no formula may be used (rule base 3.1): the pulse does not follow effort, or a fixed number would mislead. */
-const NO_FORMULA = new Set(['beta-blocker', 'atrial-fibrillation', 'pacemaker-icd', 'pregnancy', 'dialysis-fistula', 'heart-failure-stable'])
-
 export type Ceiling =
   /** `rpe` holds beside it: a pulse number alone never makes an effort safe */
   | { kind: 'pulse'; bpm: number; rpe: number; school: School; because: string }
@@ -79,14 +74,9 @@ export function talkTest(rpe: number): string {
  * @param testedMax measured maximum, bpm: overrides every formula
  */
 export function ceilingFor(assessment: Assessment, school: School, testedMax?: number): Ceiling {
-  const { person, limits, conditions } = assessment
+  const { person, limits, noPulseFormula } = assessment
   const rpe = limits.rpeCap.value
   const exertion = (because: string): Ceiling => ({ kind: 'exertion', rpe, because })
-  const barred = conditions.find(({ condition, fields }) => {
-    if (condition.slug === 'wheelchair-user') return fields.variant === 'high-spinal-cord'
-    if (condition.slug === 'peripheral-neuropathy') return fields.variant === 'autonomic'
-    return NO_FORMULA.has(condition.slug)
-  })
   if (testedMax !== undefined) {
     return {
       kind: 'pulse',
@@ -96,7 +86,8 @@ export function ceilingFor(assessment: Assessment, school: School, testedMax?: n
       because: 'from a measured maximum, which overrides every formula',
     }
   }
-  if (barred) return exertion(`no pulse formula with ${barred.condition.name.toLowerCase()}`)
+  // the pulse does not follow effort, or a fixed number would mislead (rule base 3.1)
+  if (noPulseFormula) return exertion(`no pulse formula with ${noPulseFormula.toLowerCase()}`)
   if (school === 'exertion-only') return exertion('the class works by exertion and talk test')
   const rest = person.restHr
   if (school === 'reserve' || rest >= 0) {

@@ -1,1 +1,1 @@
-export * from './ceiling'
+export { type Ceiling, ceilingFor, ceilingWords, maximumBy, SCHOOL_WORDS, talkTest } from './ceiling'

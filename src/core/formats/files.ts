@@ -23,6 +23,8 @@ export const factsSchema = z.strictObject({
   ...optionalFields(PERSON_FIELDS),
   age: z.number().min(0).max(120),
   conditions: z.array(z.strictObject({ slug: z.string().min(1), ...optionalFields(CONDITION_FIELDS) })).default([]),
+  /** conditions that the rule base does not hold, in words */
+  unlisted: z.array(z.string().min(1).max(120)).max(10).optional(),
 })
 export const sessionSchema = z.strictObject(optionalFields(SESSION_FIELDS))
 
@@ -35,6 +37,8 @@ export const personSchema = z
     /** or what the rules read, as it stands on the day */
     facts: factsSchema.optional(),
     today: checkInSchema.optional(),
+    /** days on which the person came to a class */
+    attended: z.array(daySchema).max(5000).optional(),
   })
   .refine((person) => (person.record === undefined) !== (person.facts === undefined), { message: 'expected either a record or facts' })
 

@@ -1,10 +1,8 @@
-import type { Day } from '../client'
 import { factsOn } from '../client'
-import { place, placeGroup, restOption, versionsFor } from '../fit'
-import type { Catalogue } from '../movement'
-import { itemsOf, type Plan, type PlannedItem, type PlanWarning, plannedItem, planWarnings } from '../plan'
-import type { Assessment, Change, Evidence, GateHit, Hit, PersonFacts, RuleBase, SessionFacts, Verdict } from '../safety'
-import { expand, type Timeline, treadLine } from '../timing'
+import type { AssessedPerson, EvaluatedItem, Evaluation, Placement, PlanWarning, Use } from '../evaluate'
+import type { Change, Evidence, GateHit, Hit, PersonFacts, RuleBase, SessionChange, Verdict } from '../safety'
+import type { Timeline } from '../timing'
+import type { Day } from '../vocabulary'
 import type { PeopleFile } from './files'
 
 export interface Reason {
@@ -28,9 +26,10 @@ export interface ItemVerdict {
   swapBecause?: string
   leads: string[]
   changes: Change[]
+  sessionChanges: SessionChange[]
   reasons: Reason[]
-  /** what this person does: a variant with changes to say, or rest */
-  use: { variant: string; changes: Change[] } | { rest: string }
+  /** what this person does in the class: a version that is shown, with changes to say, or rest */
+  use: { variant: string; changes: Change[]; sessionChanges: SessionChange[] } | { rest: string }
   alternatives: { variant: string; pass: 1 | 2; changes: Change[]; loss: number }[]
 }
 export interface PersonReport {
@@ -43,7 +42,7 @@ export interface PersonReport {
 }
 export interface Report {
   format: 'velvet-step/report'
-  version: 1
+  version: 2
   date: Day
   caution: string
   people: PersonReport[]
@@ -72,35 +71,33 @@ export const reasonOf = (hit: Hit): Reason => ({
   ...(hit.limit && { limit: hit.limit }),
 })
 
-export interface AssessedPerson {
-  id: string
-  name: string
-  assessment: Assessment
-}
-
 /** Facts of a person in a file on a day. */
 export const factsOfPerson = (base: RuleBase, person: PeopleFile['people'][number], day: Day): PersonFacts =>
-  person.record ? factsOn(base, person.record, day, person.today) : (person.facts as PersonFacts)
+  person.record
+    ? factsOn(base, person.record, day, { ...(person.today && { today: person.today }), ...(person.attended && { attended: person.attended }) })
+    : (person.facts as PersonFacts)
 
-function itemVerdict(assessment: Assessment, planned: PlannedItem, catalogue: Catalogue, plan: Plan): ItemVerdict {
-  const { judgement, options } = place(assessment, planned, catalogue.entries, plan.room)
-  const best = options[0]
-  const rest = restOption(assessment, catalogue.entries)
+const RESTS = 'rest with easy breathing'
+const restWords = (use: Exclude<Use, { kind: 'does' }>): string => (use.kind === 'closed' ? 'no exercise today' : (use.with?.variant.id ?? RESTS))
+
+function itemVerdict({ prescription }: EvaluatedItem, { judgement, options }: Placement, use: Use): ItemVerdict {
   return {
-    item: planned.item.id,
-    name: planned.name,
+    item: prescription.item.id,
+    name: prescription.name,
     verdict: judgement.verdict,
     ...(judgement.scope && { scope: judgement.scope }),
     ...(judgement.gate && { gate: judgement.gate }),
     ...(judgement.swapBecause && { swapBecause: judgement.swapBecause }),
     leads: judgement.leads,
     changes: judgement.changes,
+    sessionChanges: judgement.sessionChanges,
     reasons: judgement.hits.map(reasonOf),
-    use: best
-      ? { variant: best.id, changes: best.changes }
-      : { rest: judgement.scope === 'session' ? 'no exercise today' : (rest?.variant.id ?? 'rest with easy breathing') },
+    use:
+      use.kind === 'does'
+        ? { variant: use.option.id, changes: use.option.changes, sessionChanges: use.option.sessionChanges }
+        : { rest: restWords(use) },
     alternatives: options
-      .filter((option) => option.entry && option.entry !== planned.entry)
+      .filter((option) => option.entry && option.entry !== prescription.entry)
       .slice(0, 8)
       .map((option) => ({
         variant: option.id,
@@ -111,51 +108,35 @@ function itemVerdict(assessment: Assessment, planned: PlannedItem, catalogue: Ca
   }
 }
 
-/** Judges a class for people on a day: verdicts with reasons and alternatives, tracks, timeline and warnings. */
-export function report(catalogue: Catalogue, plan: Plan, people: readonly AssessedPerson[], date: Day): Report {
-  const items = itemsOf(plan).map(({ item }) => plannedItem(item, catalogue))
-  const timeline = expand(plan, catalogue)
-  const tread = treadLine(timeline)
-  const reports = people.map(
-    ({ id, name, assessment }): PersonReport => ({
-      id,
-      name,
-      gates: assessment.gates,
-      limits: Object.fromEntries(Object.entries(assessment.limits).map(([key, limit]) => [key, Number.isFinite(limit.value) ? limit.value : null])),
-      heartRate: assessment.heartRate.map(({ text }) => text),
-      items: items.map((planned) => itemVerdict(assessment, planned, catalogue, plan)),
-    }),
-  )
-  const tracks = items.map((planned) => {
-    const placements = placeGroup(
-      people.map(({ assessment }) => assessment),
-      planned,
-      catalogue.entries,
-      plan.room,
-    )
-    const { shown, uses } = versionsFor(placements, plan.tracks, planned)
-    return { item: planned.item.id, shown, who: Object.fromEntries(people.map(({ id }, index) => [id, uses[index] ?? 'rest'])) }
-  })
-  const highestRpe = Math.max(0, ...timeline.segments.map((segment) => segment.rpe))
+function personReport({ id, name, assessment }: AssessedPerson, items: Evaluation['items'], index: number): PersonReport {
   return {
-    format: 'velvet-step/report',
-    version: 1,
-    date,
-    caution: CAUTION,
-    people: reports,
-    tracks,
-    timeline,
-    changesOfBase: tread.changes,
-    floorTrips: tread.floorTrips,
-    warnings: planWarnings(plan, { ...timeline, highestRpe, floorTrips: tread.floorTrips }, people),
-    safe: reports.every((person) => person.items.every((item) => 'variant' in item.use)),
+    id,
+    name,
+    gates: assessment.gates,
+    limits: Object.fromEntries(Object.entries(assessment.limits).map(([key, limit]) => [key, Number.isFinite(limit.value) ? limit.value : null])),
+    heartRate: assessment.heartRate.map(({ text }) => text),
+    items: items.map((item) => itemVerdict(item, item.placements[index]!, item.uses[index]!)),
   }
 }
 
-/** Session facts of a plan's room; what a caller gives on top wins. */
-export const sessionOf = (plan: Plan, given: SessionFacts = {}): SessionFacts => ({
-  supportInReach: plan.room.supportInReach,
-  roomTempC: plan.room.tempC,
-  hour: plan.room.startHour,
-  ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)),
-})
+/** An evaluation as a file: verdicts with reasons and alternatives, tracks, timeline and warnings. Nothing is judged here. */
+export function reportOf({ people, items, timeline, tread, warnings }: Evaluation, date: Day): Report {
+  const use = (one: Use) => (one.kind === 'does' ? one.option.id : 'rest')
+  return {
+    format: 'velvet-step/report',
+    version: 2,
+    date,
+    caution: CAUTION,
+    people: people.map((person, index) => personReport(person, items, index)),
+    tracks: items.map(({ prescription, shown, uses }) => ({
+      item: prescription.item.id,
+      shown: [...shown],
+      who: Object.fromEntries(people.map(({ id }, index) => [id, use(uses[index]!)])),
+    })),
+    timeline,
+    changesOfBase: tread.changes,
+    floorTrips: tread.floorTrips,
+    warnings: [...warnings],
+    safe: items.every(({ uses }) => uses.every(({ kind }) => kind === 'does')),
+  }
+}

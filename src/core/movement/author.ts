@@ -1,6 +1,7 @@
 import { againstBack, hands, type Pose, type PosePart, type PropKind, pose, REST, type Room, STANDARD_ROOM, type Yaw } from '../body'
+import type { Kit } from '../vocabulary'
 import type { Purpose } from './demands'
-import type { Cues, DeclaredDemands, Dose, Kit, Movement, SideUse, Tempo, Variant } from './movement'
+import type { Cues, DeclaredDemands, Dose, Movement, SideUse, Tempo, Variant } from './movement'
 
 interface Ground {
   rest: Pose

@@ -1,4 +1,4 @@
-import { demandsOf } from './computed'
+import { demandsOf, handsOf } from './computed'
 import { encodeDemands, type PlannedDemands } from './demands'
 import type { Movement, Variant } from './movement'
 
@@ -10,8 +10,10 @@ export interface CatalogueEntry {
   step: number
   planned: PlannedDemands
   vector: Float64Array
-  /** a chair, wall or rail that its own kit brings */
+  /** a chair to hold that its own kit brings */
   bringsSupport: boolean
+  /** hands that can take a support, and how many of them carry a weight while there is one */
+  hands: { free: number; loaded: number }
 }
 
 export interface Catalogue {
@@ -31,7 +33,9 @@ export function buildCatalogue(movements: readonly Movement[]): Catalogue {
         step,
         planned,
         vector: encodeDemands(planned),
-        bringsSupport: variant.kit.includes('support') || variant.kit.includes('wall'),
+        // a rail, a counter and a wall are of the room; a chair can be set in front
+        bringsSupport: variant.kit.includes('support') && variant.props.includes('chairAhead'),
+        hands: handsOf(movement, variant),
       }
     }),
   )

@@ -1,6 +1,6 @@
-import { type Figure, measure, type Pose, type PoseDemands, REFERENCE_BODY, solve } from '../body'
+import { type Figure, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, turnBetween } from '../body'
 import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
-import type { Dose, Movement, Variant } from './movement'
+import type { DeclaredDemands, Dose, Movement, Muscle, Variant } from './movement'
 
 const HOLDING = ['chairBack', 'wall', 'rail', 'counter'] as const
 const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => (HOLDING as readonly string[]).includes(hand)).length
@@ -90,9 +90,12 @@ function balanceOf(base: BasePosition, baseWidth: number, moving: boolean, brief
   return narrow || moving ? 3 : 2
 }
 
-function fallRiskOf(base: BasePosition, impact: number): number {
+/** Travel that leaves the own spot: a jump on it is no contact risk (D12). */
+const LEAVES_THE_SPOT = ['forward', 'sideways', 'backward', 'mixed']
+
+function fallRiskOf(base: BasePosition, impact: number, travel: string): number {
   const family = familyOf(base)
-  if (impact === 3) return 3
+  if (impact === 3) return LEAVES_THE_SPOT.includes(travel) ? 3 : 2
   if (base === 'seated-back-supported' || ['supine', 'incline', 'sideLying', 'prone'].includes(family)) return 0
   return base === 'standing-free' || family === 'kneeling' ? 2 : 1
 }
@@ -112,6 +115,49 @@ function headTurnOf(poses: readonly Pose[]): number {
     range((pose) => Math.abs(pose.neck.tilt)),
   )
   return widest > 60 ? 3 : widest > 30 ? 2 : widest > 4 ? 1 : 0
+}
+
+/** Up to this many degrees the head counts as still, at any speed (D41). */
+const STILL_SWEEP = 10
+/** Seconds each way from which a movement of the head is slow (D08), and below which it is fast. */
+const SLOW_SWEEP_SECONDS = 2
+const FAST_SWEEP_SECONDS = 1
+
+/** How far the trunk carries the head (D41): the widest turn of the chest between two moments; a single pose is reached from rest. */
+function headSweepOf(all: readonly Measured[], variant: Variant): number {
+  if (variant.declared.travel === 'turn-in-place') return 3
+  const frames = all.map(({ figure }) => figure.thoraxFrame)
+  const [only] = all
+  if (all.length === 1 && only) frames.push(solve(REST[only.pose.stance], REFERENCE_BODY, variant.room).thoraxFrame)
+  const widest = Math.max(0, ...frames.flatMap((one, index) => frames.slice(index + 1).map((other) => turnBetween(one, other))))
+  if (widest <= STILL_SWEEP) return 0
+  const oneWay = [variant.tempo.out, variant.tempo.back].filter((seconds) => seconds > 0)
+  const seconds = oneWay.length > 0 ? Math.min(...oneWay) : Number.POSITIVE_INFINITY
+  if (widest > 60 || seconds < FAST_SWEEP_SECONDS) return 3
+  return widest > 30 || seconds < SLOW_SWEEP_SECONDS ? 2 : 1
+}
+
+/** Arm muscles: where they are the point of a movement, its hands are busy. */
+const ARM_MUSCLES: readonly Muscle[] = ['shoulders', 'rotator-cuff', 'biceps', 'triceps', 'chest', 'upper-back', 'forearms-hands']
+/** An arm that moves less than this between the poses is free to take hold, deg. */
+const ARM_STILL = 20
+const armMoves = (variant: Variant, side: 'leftArm' | 'rightArm') => {
+  const span = (of: (pose: Pose) => number) => Math.max(...variant.poses.map(of)) - Math.min(...variant.poses.map(of))
+  return span((pose) => pose[side].raise) > ARM_STILL || span((pose) => pose[side].elbow) > ARM_STILL
+}
+
+/**
+ * How many hands can take a support without giving up what the movement is for: those that are on one, and those of arms that do no
+ * work. `loaded`: how many of these carry the weight while there is one.
+ */
+export function handsOf(movement: Pick<Movement, 'main'>, variant: Variant): { free: number; loaded: number } {
+  const armsWork = movement.main.some((muscle) => ARM_MUSCLES.includes(muscle))
+  const onSupport = Math.min(...variant.poses.map(handsOn))
+  const moving = (['leftArm', 'rightArm'] as const).filter((side) => armMoves(variant, side)).length
+  const working = armsWork ? Math.max(variant.side === 'both' ? moving : Math.min(moving, 1), onSupport > 0 ? 0 : moving > 0 ? 1 : 0) : 0
+  const free = Math.max(onSupport, 2 - working)
+  const carries = variant.kit.some((kit) => kit === 'dumbbell' || kit === 'ball' || (kit === 'band' && !variant.props.includes('loop')))
+  return { free, loaded: carries ? Math.max(0, free - onSupport) : 0 }
 }
 
 const measuredCache = new WeakMap<Variant, Measured[]>()
@@ -171,9 +217,10 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     singleLegSec,
     balanceDemand: balanceOf(basePosition, baseWidth, moving, stepping),
     headTurn: headTurnOf(variant.poses),
+    headSweep: headSweepOf(all, variant),
     neckExtensionDeg: most((d) => d.neckExtensionDeg),
     tempo: tempoScale(variant, dose),
-    fallContactRisk: fallRiskOf(basePosition, impact),
+    fallContactRisk: fallRiskOf(basePosition, impact, declared.travel ?? 'none'),
     spinalFlexionDeg: most((d) => d.spinalFlexionDeg),
     spinalExtensionDeg: most((d) => d.spinalExtensionDeg),
     twistDeg: most((d) => d.twistDeg),
@@ -211,11 +258,26 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     breathHoldRisk: effortful && dose.rpe >= 5 ? 2 : effortful && dose.rpe >= 4 ? 1 : 0,
     externalLoadType: held ? loadKit : effortful ? 'bodyweight' : 'none',
     loadLimb: held ? LIMB_OF_KIT[loadKit] : 'none',
-    isometricHoldSec: dose.holdSeconds,
+    isometricHoldSec: Math.max(dose.holdSeconds, variant.tempo.stay >= 1 ? variant.tempo.stay : 0),
     supineMin: supine ? Math.ceil((dose.sets * work * (variant.side === 'one-then-other' ? 2 : 1) + (dose.sets - 1) * dose.restSeconds) / 6) / 10 : 0,
     externalLoadKg: held ? loadKg : 0,
     intendedRpe: dose.rpe,
     reps: dose.reps ?? Math.max(1, Math.round(work / Math.max(1, repSeconds(variant, dose)))),
   }
-  return completeDemands({ ...computed, ...declared })
+  return completeDemands({ ...computed, ...declared, ...raised(computed, declared) })
+}
+
+/** A declared value never plays down what the dose and the poses make of it: loads and efforts of a plan may exceed those of the library. */
+function raised(computed: DemandsInput, declared: DeclaredDemands): DeclaredDemands {
+  const higher = (name: 'breathHoldRisk' | 'balanceDemand' | 'kneelingLoad' | 'ankleLoad' | 'headTurn' | 'fallContactRisk') =>
+    declared[name] === undefined ? {} : { [name]: Math.max(declared[name], Number(computed[name] ?? 0)) }
+  return {
+    ...higher('breathHoldRisk'),
+    ...higher('balanceDemand'),
+    ...higher('kneelingLoad'),
+    ...higher('ankleLoad'),
+    ...higher('headTurn'),
+    ...higher('fallContactRisk'),
+    ...(declared.spinalLoaded !== undefined && { spinalLoaded: declared.spinalLoaded || computed.spinalLoaded === true }),
+  }
 }

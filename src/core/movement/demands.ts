@@ -1,5 +1,5 @@
 /**
- * The forty demand attributes, the dose fields and the tags that every planned variant carries.
+ * The forty-one demand attributes, the dose fields and the tags that every planned variant carries.
  * Scales, neutral values and tunability follow section 1 of the rule base (docs/safety.md).
  */
 
@@ -139,7 +139,7 @@ const choice = (label: string, seen: string, values: readonly string[], neutral:
   neutral,
 })
 
-/** D01 to D40 of the rule base, in its order. */
+/** D01 to D41 of the rule base, in its order. */
 export const DEMAND_ATTRIBUTES = {
   basePosition: choice('Base position', 'What the body rests on at the hardest moment', BASE_POSITIONS, null, 'structural'),
   transferLevel: scale(
@@ -157,7 +157,7 @@ export const DEMAND_ATTRIBUTES = {
   travel: choice('Travel', 'Do the feet leave their start area? Any pivot?', TRAVELS, 'none'),
   impactLevel: scale('Impact', 'Listen for the landing', [
     'no landing',
-    'soft step, one foot down',
+    'soft step, one foot down, a held low step down',
     'brisk step, stamp or heel drop',
     'jump, hop or run',
   ]),
@@ -169,7 +169,7 @@ export const DEMAND_ATTRIBUTES = {
     'heel to toe',
     'one foot',
   ]),
-  singleLegSec: quantity('s', 'One-leg time', 'Seconds with one foot off the floor', 0, 300),
+  singleLegSec: quantity('s', 'One-leg time', 'Seconds with one foot, or one knee on all fours, carrying alone', 0, 300),
   balanceDemand: scale('Balance', 'Would a small nudge make them step?', [
     'lying or back supported',
     'sitting free, or standing with two hands',
@@ -178,14 +178,24 @@ export const DEMAND_ATTRIBUTES = {
     'heel to toe or one leg with a hand',
     'one leg free, or an unstable surface',
   ]),
-  headTurn: scale('Head movement', 'Watch the nose travel', ['still', 'slow, up to 30°', 'to 60° or repeated', 'over 60°, fast, or circles']),
+  headTurn: scale('Head movement', 'How far the head moves on the trunk', [
+    'still',
+    'slow, up to 30°',
+    'to 60° or repeated',
+    'over 60°, fast, or circles',
+  ]),
   neckExtensionDeg: degrees('Looking up', 'Level gaze is 0, top of the wall 20 to 30, ceiling 50 and more', 90),
   eyesClosed: flag('Eyes closed', 'Are the eyes closed or covered?'),
   tempo: scale('Tempo', 'Seconds in each direction', ['held', 'slow, 3 s or more', 'moderate, 1 to 2 s', 'fast, under 1 s'], 'tunable', 1),
   fallContactRisk: scale(
     'Fall or contact',
     'What happens if it goes wrong',
-    ['lying or back supported', 'sitting free, or at fixed support', 'free standing, stepping', 'contact, unstable surface, jumping'],
+    [
+      'lying or back supported',
+      'sitting free, at fixed support, or a held low step',
+      'free standing, stepping, a free low step, jumping on the spot',
+      'contact, unstable surface, a high step, jumping that travels',
+    ],
     'downward',
   ),
   spinalFlexionDeg: degrees('Rounding of the back', 'Hip crease folds with a flat back is 0', 120),
@@ -201,14 +211,19 @@ export const DEMAND_ATTRIBUTES = {
   shoulderExtensionDeg: degrees('Arms behind', 'Elbow behind the ribs from the side', 90),
   gripDemand: scale('Grip', 'White knuckles, shaking forearm', [
     'open hand',
-    'strap or thick soft handle',
-    'held 1 to 3 kg, or a bare band',
-    'over 3 kg, or over 60 s',
+    'strap, thick soft handle or loose fist',
+    'held 1 to 3 kg, a bare band, or a firm fist',
+    'over 3 kg, a clenched fist, or over 60 s',
   ]),
   wristExtLoad: scale(
     'Weight through the wrist',
     'Weight on the heel of a bent-back hand',
-    ['none', 'hands flat on a wall, thighs or chair arms', 'counter lean, chair dip, hands and knees', 'plank, push-up, one arm'],
+    [
+      'none',
+      'hands flat on a wall, thighs or chair arms, palms together',
+      'counter lean, chair dip, hands and knees, palms pressed hard',
+      'plank, push-up, one arm',
+    ],
     'downward',
   ),
   hipFlexionDeg: degrees('Hip bend', 'Thigh to trunk from the side; upright on a chair is 90', 150),
@@ -236,7 +251,12 @@ export const DEMAND_ATTRIBUTES = {
     ['none', 'light', 'moderate: bird-dog, wall plank', 'high: curl-up, full plank'],
     'downward',
   ),
-  breathHoldRisk: scale('Breath holding', 'Cannot say three words; a red face', ['flows with breath', 'slight', 'likely', 'near certain']),
+  breathHoldRisk: scale('Breath holding', 'Cannot say three words; a red face', [
+    'flows with breath',
+    'slight',
+    'likely',
+    'near certain, or planned for over 5 s',
+  ]),
   endRangeStretch: flag('Stretch at end of range', 'Stops because tissue is tight'),
   met: quantity('MET', 'Energy', 'Full sentences about 1.3 to 3, phrases 3 to 5', 1.3, 15),
   cognitiveLoad: scale('Thinking', 'Steps to remember', [
@@ -246,12 +266,18 @@ export const DEMAND_ATTRIBUTES = {
     'added task or quick changes',
   ]),
   externalLoadType: choice('Load', 'What is held or pushed', LOAD_TYPES, 'none'),
+  headSweep: scale('Head carried', 'How far the trunk carries the head through the room', [
+    'up to 10°',
+    'slow, up to 30°',
+    'to 60°, or repeated',
+    'over 60°, or faster than 1 s',
+  ]),
 } as const satisfies Record<string, AttributeDefinition>
 
 /** Dose fields and tags (1.2, 1.3) with the neutral values used for a field that a set leaves out. */
 export const DOSE_ATTRIBUTES = {
-  isometricHoldSec: quantity('s', 'Hold', 'Seconds per hold; 0 is moving', 0, 600),
-  supineMin: quantity('min', 'Flat on the back', 'Unbroken minutes, rest and talk included', 0, 60),
+  isometricHoldSec: quantity('s', 'Hold', 'Seconds per hold, a pause inside a repetition too; 0 is moving', 0, 600),
+  supineMin: quantity('min', 'Flat on the back', 'Unbroken minutes, rest and talk included; in a class worked out from the timeline', 0, 240),
   externalLoadKg: quantity('kg', 'Load', 'Per hand or limb; for a band the peak pull', 0, 60),
   intendedRpe: quantity('0-10', 'Effort', '0 rest, 3 moderate, 5 hard, 10 most', 2, 10),
   reps: quantity('reps', 'Repetitions', 'Per set', 8, 200),

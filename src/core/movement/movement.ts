@@ -1,9 +1,6 @@
 import type { Pose, PropKind, Room, Yaw } from '../body'
+import type { Kit } from '../vocabulary'
 import type { AttributeName, PlannedDemands, Purpose } from './demands'
-
-/** Kinds of kit a studio can own; loads and bands are chosen from what is there. */
-export const KIT = ['chair', 'support', 'wall', 'mat', 'bed', 'wedge', 'dumbbell', 'band', 'ball', 'cuff', 'towel', 'step'] as const
-export type Kit = (typeof KIT)[number]
 
 export const MUSCLES = [
   'neck',

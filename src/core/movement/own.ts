@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import { FOOT_CONTACTS, HAND_CONTACTS, type Pose, STANCES } from '../body'
-import { buildCatalogue, type Catalogue } from './catalogue'
+import { buildCatalogue, type Catalogue, type CatalogueEntry } from './catalogue'
+import { demandsOf } from './computed'
+import type { PlannedDemands } from './demands'
 import { doseSchema } from './doses'
-import type { Movement, Variant } from './movement'
+import type { DeclaredDemands, Movement, Variant } from './movement'
 
 const degrees = (low: number, high: number) => z.number().min(low).max(high)
 const armSchema = z.strictObject({ raise: degrees(0, 180), plane: degrees(-100, 125), rotation: degrees(-90, 95), elbow: degrees(0, 150) })
@@ -94,7 +96,7 @@ export function ownFrom(entry: { movement: Movement; variant: Variant; planned: 
 
 /**
  * The own movement as a movement of the catalogue. What its poses show is measured as for any other; a declared value below what they
- * show is raised to it, so that nobody can type a movement safe.
+ * show is raised to it, attribute by attribute, so that nobody can type a movement safe.
  *
  * @throws when the library no longer has the variant it was made from
  */
@@ -114,11 +116,39 @@ export function movementOf(id: string, own: OwnMovement, library: Catalogue): Mo
     dose: own.dose,
     declared: source.variant.declared,
   }
+  // travel and landings cannot be seen in a pose, and what they ask of balance follows from them
+  const { travel, impactLevel } = { ...source.variant.declared, ...own.declared }
+  const unseen: DeclaredDemands = { ...(travel && { travel }), ...(impactLevel !== undefined && { impactLevel }) }
   const movement: Movement = { ...source.movement, id: movementId, name: own.name, variants: [variant] }
-  const [shown] = buildCatalogue([movement]).entries
-  const raised = { ...own.declared }
-  for (const name of ['balanceDemand'] as const) raised[name] = Math.max(own.declared[name], shown!.planned[name])
-  return { ...movement, variants: [{ ...variant, declared: { ...source.variant.declared, ...raised } }] }
+  return { ...movement, variants: [{ ...variant, declared: raisedTo(demandsOf(movement, { ...variant, declared: unseen }), source, own) }] }
+}
+
+/** Demands that poses and dose show by themselves; what is typed for them is raised to what is shown. */
+const SHOWN = [
+  'balanceDemand',
+  'wristExtLoad',
+  'kneelingLoad',
+  'ankleLoad',
+  'headTurn',
+  'gripDemand',
+  'transferLevel',
+  'fallContactRisk',
+  'breathHoldRisk',
+  'spinalLoaded',
+] as const satisfies readonly (keyof DeclaredDemands)[]
+
+function raisedTo(shown: PlannedDemands, source: CatalogueEntry, own: OwnMovement): DeclaredDemands {
+  const declared: DeclaredDemands = { ...source.variant.declared, ...own.declared }
+  const ofSource = demandsOf(source.movement, { ...source.variant, declared: {} })
+  const higher = SHOWN.flatMap((name): [string, number | boolean][] => {
+    const typed = declared[name]
+    if (typed === undefined) return []
+    // the library says lower where a scale does not fit what the pose shows, as for forearms on a counter: that stays
+    const byLibrary = source.variant.declared[name]
+    if (byLibrary !== undefined && Number(byLibrary) < Number(ofSource[name]) && shown[name] === ofSource[name]) return []
+    return [[name, typeof typed === 'boolean' ? typed || shown[name] === true : Math.max(typed, Number(shown[name]))]]
+  })
+  return { ...declared, ...Object.fromEntries(higher) }
 }
 
 /** The library with the instructor's own movements behind it. Those whose source is gone are left out. */

@@ -1,6 +1,7 @@
+import type { Kit } from '../vocabulary'
 import type { Catalogue } from './catalogue'
 import { type BasePosition, familyOf } from './demands'
-import type { Kit, Muscle } from './movement'
+import type { Muscle } from './movement'
 
 /** What somebody looks for; left out = does not matter. */
 export interface MovementQuery {

@@ -1,4 +1,30 @@
-export * from './check'
-export * from './edit'
-export * from './plan'
-export * from './warnings'
+export {
+  aloneInBlock,
+  checkPlan,
+  doseInBlock,
+  type Plan,
+  type PlanProblem,
+  type Prescription,
+  prescriptionOf,
+  prescriptionsOf,
+  problemText,
+} from './check'
+export { applyEdit, type Edit, EditError } from './edit'
+export {
+  BLOCK_FORMATS,
+  type Block,
+  blockSchema,
+  demandsSchema,
+  describedSchema,
+  type Item,
+  itemSchema,
+  itemsOf,
+  PHASE_KINDS,
+  type Phase,
+  type PhaseKind,
+  type PlanDraft,
+  type PlanInput,
+  phaseSchema,
+  planSchema,
+  roomSchema,
+} from './plan'

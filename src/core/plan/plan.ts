@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { SCHOOLS } from '../effort'
-import { ATTRIBUTES, type AttributeName, attribute, type DemandsInput, doseSchema } from '../movement'
+import { ATTRIBUTES, type AttributeName, attribute, type DemandsInput, doseSchema, MUSCLES } from '../movement'
+import { KIT, ROOM_KIT, SCHOOLS } from '../vocabulary'
 
 export const PHASE_KINDS = ['warm-up', 'main', 'cool-down'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
@@ -44,6 +44,10 @@ export const describedSchema = z.strictObject({
   /** seconds of one repetition */
   repSeconds: z.number().min(1).max(120).default(4),
   kitBringsSupport: z.boolean().default(false),
+  /** what it uses, what it works, and the library movement whose pattern it has: its alternatives are then siblings in kind */
+  kit: z.array(z.enum(KIT)).max(6).default([]),
+  main: z.array(z.enum(MUSCLES)).max(8).default([]),
+  like: z.string().max(60).optional(),
 })
 
 export const itemSchema = z
@@ -85,10 +89,12 @@ export const roomSchema = z.strictObject({
   floorWork: z.boolean().default(false),
   tempC: z.number().min(-10).max(50).default(21),
   startHour: z.number().int().min(0).max(23).default(11),
+  /** the standing part is done without shoes */
+  barefoot: z.boolean().default(false),
+  /** leaders and helpers who look after the group */
+  leaders: z.number().int().min(1).max(20).default(1),
   /** what is there, by kind; chairs are taken for granted */
-  kit: z
-    .array(z.enum(['dumbbell', 'band', 'ball', 'cuff', 'towel', 'mat', 'bed', 'wedge', 'wall', 'support', 'step']))
-    .default(['support', 'wall', 'band', 'dumbbell']),
+  kit: z.array(z.enum(ROOM_KIT as [(typeof ROOM_KIT)[number], ...typeof ROOM_KIT])).default(['support', 'wall', 'band', 'dumbbell']),
 })
 
 export const planSchema = z.strictObject({

@@ -18,6 +18,8 @@ export type GateOutcome =
   | 'not-today'
   /** written agreement of a clinician first */
   | 'clearance-first'
+  /** closed until the person has answered the question in the text */
+  | 'ask'
   /** correct, check again, then go */
   | 'hold'
   /** attend under further limits */
@@ -88,6 +90,42 @@ export const CONDITION_GROUPS = [
   'other',
 ] as const
 
+/** Medicines that change how effort is read or what a fall means; the record asks about each. */
+export const MEDICINES = ['betaBlocker', 'bloodThinner', 'insulinOrSulfonylurea'] as const
+export type Medicine = (typeof MEDICINES)[number]
+
+/** What brings a condition in beside a record of its own. */
+export type Addition =
+  | { by: 'always' }
+  /** completed years */
+  | { by: 'age'; from: number }
+  | { by: 'pregnancy' }
+  /** in the 52 weeks after a birth; with `kind` only after a birth of that kind, in place of the one without */
+  | { by: 'birth'; kind?: 'caesarean' }
+  /** today's answers at the door */
+  | { by: 'unwell' }
+  | { by: 'medicine'; medicine: Medicine }
+
+/**
+ * One row of a table of stages that follow the weeks (rule base 1.5a); the first row that fits decides.
+ * `recorded`: left out = whatever is recorded, empty = nothing is recorded. `weeks`: completed weeks, from and to inclusive, known.
+ */
+export interface StageRow {
+  recorded?: readonly string[]
+  weeks?: readonly [from: number, to?: number]
+  cleared?: boolean
+  use: string | 'as-recorded'
+}
+
+/** A question to put to the person, quietly and away from the others, when the field is not on file. */
+export interface Question {
+  /** `c.` or `p.` field */
+  field: string
+  text: string
+  /** what a yes sets a yes-or-no field to; true unless said otherwise */
+  yesSets?: boolean
+}
+
 export interface ConditionDefinition {
   slug: string
   name: string
@@ -99,7 +137,23 @@ export interface ConditionDefinition {
   variantNotes?: string
   /** What "symptomatic" means for this condition. */
   symptomaticMeans?: string
+  addedBy?: Addition
+  /** it goes with the pregnancy, or with the year after a birth, whatever is recorded (0.3 step 1) */
+  lasts?: 'pregnancy' | 'birth-year'
+  /** stages that follow the weeks since the event */
+  stages?: readonly StageRow[]
+  /** predicate: no pulse formula may be used (3.1) */
+  noPulseFormula?: string
+  /** two of these recorded, each at its strictest, make `p.dualSensoryLoss` (1.5) */
+  senseLost?: 'sight' | 'hearing'
+  /** yes-or-no fields of the person that are true while the predicate is, unless answered (1.5) */
+  implies?: readonly { field: 'coning'; when: string }[]
+  /** defaults of `c.` fields that depend on the stage (1.5) */
+  fieldDefaults?: readonly { when: string; field: string; value: boolean }[]
   clearance: { need: 'none' | 'advised' | 'required'; requiredWhen?: string; validMonths: number; voidIf?: string }
+  /** while it is true, advised clearance is not missed (0.1) */
+  stableWhen?: string
+  asks?: readonly Question[]
   rationale: string
   limits?: Limits
   limitsWhen?: { when: string; set: Limits }[]

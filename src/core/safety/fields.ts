@@ -20,7 +20,7 @@ const NOT_MEASURED = -1
 
 export const PERSON_FIELDS = {
   age: number('Age', 'years', null, 0, 120),
-  gestationalWeek: number('Completed weeks of pregnancy', 'weeks', -1, -1, 45),
+  gestationalWeek: number('Completed weeks of pregnancy', 'weeks', -1, -1, 200),
   weeksPostpartum: number('Completed weeks since the latest birth', 'weeks', -1, -1, 5000),
   noBirth12m: flag('Has answered that there was no birth in the last 12 months', false),
   impactTrained: flag('Brisk or jumping impact weekly for 8 weeks without trouble', false),
@@ -29,7 +29,7 @@ export const PERSON_FIELDS = {
   riseNoHands: flag('Rises from a standard chair without hands', false),
   weeksInProgramme: number('Weeks attending at least once a week', 'weeks', 0, 0, 2000),
   coning: flag('Ridge down the belly midline seen in effort', false),
-  pfLoadTestOk: flag('Passed the pelvic-floor load test', false),
+  pfLoadTestOk: flag('Passed the pelvic-floor load test since the latest birth', false),
   restSbp: number('Systolic pressure today, after 5 min sitting', 'mmHg', NOT_MEASURED, -1, 300),
   restDbp: number('Diastolic pressure today', 'mmHg', NOT_MEASURED, -1, 200),
   restHr: number('Resting pulse today', 'bpm', NOT_MEASURED, -1, 250),
@@ -39,6 +39,13 @@ export const PERSON_FIELDS = {
   painNow: number('Pain at rest today', '0-10', 0, 0, 10),
   painAboveUsual: number('Pain above the usual', 'points', 0, -10, 10),
   dayFeel: { kind: 'enum', label: 'Feels today', values: ['well', 'a-bit-off', 'unwell'], default: 'well' },
+  screenOutcome: {
+    kind: 'enum',
+    label: 'Where the health questions stand',
+    values: ['never', 'go', 'limits', 'clearance-first', 'not-today', 'emergency'],
+    default: 'never',
+  },
+  latexAllergy: flag('Allergic to latex', false),
   dualSensoryLoss: flag('Severe loss of sight and of hearing', false),
   dizzyNow: flag('Dizzy now', false),
   feverNow: flag('Fever now', false),
@@ -69,16 +76,34 @@ export const CONDITION_FIELDS = {
   handsNumb: flag('Numb hands', true),
 } as const satisfies Record<string, FieldDefinition>
 
+/** `change`: what is said when a rule asks for this of the session, not of the movement (rule base 0.3.3). */
 export const SESSION_FIELDS = {
-  supportInReach: flag('Wall, heavy chair or rail within reach', false),
-  roomTempC: number('Room temperature', '°C', 21, -10, 50),
-  seatedBlockMin: number('Unbroken minutes seated', 'min', 0, 0, 240),
-  standingBlockMin: number('Unbroken minutes standing', 'min', 0, 0, 240),
-  minSinceAerobic: number('Minutes since work at effort 4 or more', 'min', 99, 0, 240),
-  hour: number('Hour of the day', 'h', 11, 0, 23),
-  barefoot: flag('Barefoot', false),
-  instructorRatio: number('People per instructor', 'people', 12, 1, 60),
-} as const satisfies Record<string, FieldDefinition>
+  supportInReach: { ...flag('Wall, heavy chair or rail within reach', false), change: 'A heavy chair or the wall within an arm’s length first.' },
+  roomTempC: {
+    ...number('Room temperature', '°C', 21, -10, 50),
+    change: 'Bring the room to the temperature named, or take the seated version.',
+  },
+  seatedBlockMin: {
+    ...number('Unbroken minutes seated', 'min', 0, 0, 240),
+    change: 'First up, or weight off the seat, for a minute.',
+  },
+  standingBlockMin: {
+    ...number('Unbroken minutes standing', 'min', 0, 0, 240),
+    change: 'First sit for two minutes, leaning forward; then this one.',
+  },
+  minSinceAerobic: {
+    ...number('Minutes since work at effort 4 or more', 'min', 99, 0, 240),
+    change: 'Ten easy minutes upright first; lie down after that.',
+  },
+  hour: { ...number('Hour of the day', 'h', 11, 0, 23), change: '' },
+  barefoot: { ...flag('Barefoot', false), change: 'Shoes on for the standing part.' },
+  instructorRatio: {
+    ...number('People to one leader or helper', 'people', 12, 0, 60),
+    change: 'A helper beside this person: no more than four people to one leader.',
+  },
+} as const satisfies Record<string, FieldDefinition & { change: string }>
+export type SessionName = keyof typeof SESSION_FIELDS
+export const SESSION_NAMES = Object.keys(SESSION_FIELDS) as SessionName[]
 
 type FieldValue<D> = D extends { kind: 'flag' } ? boolean : D extends { kind: 'enum' } ? string : number
 export type PersonFields = { [K in keyof typeof PERSON_FIELDS]: FieldValue<(typeof PERSON_FIELDS)[K]> }
@@ -103,3 +128,7 @@ export const personDefaults = (): Omit<PersonFields, 'age'> => {
   const { age: _age, ...rest } = defaultsOf<PersonFields>(PERSON_FIELDS)
   return rest
 }
+
+/** The session as numbers, in the order of `SESSION_NAMES`: the form that compiled rules read. */
+export const encodeSession = (session: SessionFields): Float64Array => Float64Array.from(SESSION_NAMES, (name) => Number(session[name]))
+export const SESSION_SLOT = Object.fromEntries(SESSION_NAMES.map((name, index) => [name, index])) as Record<SessionName, number>

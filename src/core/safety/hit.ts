@@ -1,24 +1,21 @@
 import type { AttributeName } from '../movement/demands'
 import type { Evidence, RuleOutcome } from './condition'
-import type { Residual } from './predicate'
+import type { Residual } from './residual'
 import type { Rule } from './ruleBase'
 
-/** A rule for one person on one day: person, condition and session filled in. */
+/** A rule for one person on one day: person and condition filled in; it still reads the variant and the session. */
 export interface CompiledRule {
   rule: Rule
   /** what it says when it fires; the same object every time */
   hit: Hit
   condition: string
   via?: string
-  /** what is left of `if` when the person and the session are known */
+  /** place among all rules of the person, in the order of the rule base */
+  order: number
   residual: Residual
-  /** `must` with the session as it is */
-  must?: Residual
-  /** `must` with session changes (shoes, order, room) counted as possible */
-  mustOpen?: Residual
+  must: Residual
   /** `must` as an acceptance test for a calmer held position (0.3 step 7) */
   mustFor: (balanceDemand: number) => Residual
-  mustOpenFor: (balanceDemand: number) => Residual
 }
 
 /** A rule or a limit that fires on a variant. */

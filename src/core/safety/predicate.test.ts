@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { completeDemands, encodeDemands } from '../movement/demands'
-import { type Context, holds, type Literal, namesIn, PredicateError, parsePredicate, specialize } from './predicate'
+import { encodeSession, sessionDefaults } from './fields'
+import { type Literal, namesIn, PredicateError, parsePredicate } from './predicate'
+import { type Context, holds, specialize } from './residual'
 
 const from =
   (known: Record<string, Literal>): Context =>
@@ -9,7 +11,7 @@ const from =
 const vectorOf = (demands: Parameters<typeof completeDemands>[0]) => encodeDemands(completeDemands(demands))
 /** Whether a predicate holds for a movement and what is known. */
 const reads = (text: string, demands: Parameters<typeof completeDemands>[0], known: Record<string, Literal> = {}) =>
-  holds(specialize(parsePredicate(text), from(known)), vectorOf(demands))
+  holds(specialize(parsePredicate(text), from(known)), { demands: vectorOf(demands), session: encodeSession(sessionDefaults()) })
 
 describe('the grammar of a predicate', () => {
   const seated = { basePosition: 'seated-unsupported', spinalFlexionDeg: 30, balanceDemand: 1 } as const
@@ -43,15 +45,26 @@ describe('the grammar of a predicate', () => {
 describe('what is known is folded in, what is not stays open', () => {
   const text = 'p.age >= 65 AND spinalFlexionDeg > 20'
   test('a person of 70 leaves the question to the movement', () => {
-    expect(specialize(parsePredicate(text), from({ 'p.age': 70 }))).toMatchObject({ kind: 'test', attribute: 'spinalFlexionDeg', value: 20 })
+    expect(specialize(parsePredicate(text), from({ 'p.age': 70 }))).toMatchObject({ kind: 'test', reads: 'spinalFlexionDeg', value: 20 })
   })
   test('a person of 50 leaves nothing to ask', () => {
     expect(specialize(parsePredicate(text), from({ 'p.age': 50 }))).toEqual({ kind: 'constant', value: false })
   })
-  test('a session field that is left open counts as a change the session can make', () => {
-    const must = 's.supportInReach AND spinalFlexionDeg <= 20'
-    expect(specialize(parsePredicate(must), from({ 's.supportInReach': false }))).toEqual({ kind: 'constant', value: false })
-    expect(specialize(parsePredicate(must), from({}))).toMatchObject({ kind: 'test', attribute: 'spinalFlexionDeg' })
+  test('a session field stays open: what it is depends on the place in the class', () => {
+    expect(specialize(parsePredicate('s.standingBlockMin <= 10'), from({}))).toMatchObject({ kind: 'test', reads: 's.standingBlockMin', value: 10 })
+  })
+  test('the head moves as much as neck or trunk move it', () => {
+    const nod = { basePosition: 'seated-unsupported', headTurn: 1, headSweep: 2 } as const
+    for (const [predicate, expected] of [
+      ['headMotion == 2', true],
+      ['headMotion == 1', false],
+      ['headMotion >= 2', true],
+      ['headMotion <= 1', false],
+      ['headMotion != 1', true],
+      ['headMotion IN [0, 2]', true],
+      ['NOT headMotion IN [0, 2]', false],
+    ] as const)
+      expect(reads(predicate, nod), predicate).toBe(expected)
   })
   test('every name is found', () => expect(namesIn(parsePredicate(text))).toEqual(['p.age', 'spinalFlexionDeg']))
 })

@@ -1,4 +1,4 @@
-import { type AttributeName, attribute, encodeValue, FAMILIES, isAttributeName, SLOT } from '../movement/demands'
+import { type AttributeName, attribute, FAMILIES, isAttributeName } from '../movement/demands'
 import { contextField, type Namespace } from './fields'
 
 /** `attribute op value` joined by AND, OR, NOT and parentheses (rule base 0.2). */
@@ -24,7 +24,7 @@ export class PredicateError extends Error {
 }
 
 /** Names of section 1.4 that stand for an expression over attributes. */
-const DERIVED_FLAGS: Record<string, string> = {
+export const DERIVED_FLAGS: Record<string, string> = {
   flatSupine: 'family == supine',
   lying: 'family IN [supine, incline, sideLying, prone]',
   freeStanding: 'basePosition == standing-free',
@@ -32,7 +32,9 @@ const DERIVED_FLAGS: Record<string, string> = {
   affected: 'c.side == both OR side IN [both, alternating] OR side == c.side',
   overheadLoaded: '(overheadReachDeg > 90 OR shoulderAbductionDeg > 90) AND armLoadKg > 0',
 }
-const DERIVED_LOADS: Record<string, string> = { armLoadKg: 'arm', legLoadKg: 'leg' }
+export const DERIVED_LOADS: Record<string, string> = { armLoadKg: 'arm', legLoadKg: 'leg' }
+/** The larger of two scales. */
+export const DERIVED_MAXIMA: Record<string, readonly [AttributeName, AttributeName]> = { headMotion: ['headTurn', 'headSweep'] }
 
 const TOKEN = /\s*(?:(<=|>=|==|!=|<|>)|([()[\],])|([A-Za-z][A-Za-z0-9]*(?:[.-][A-Za-z0-9]+)*)|(-?\d+(?:\.\d+)?[A-Za-z0-9-]*))/y
 
@@ -56,7 +58,7 @@ type Kind = { kind: 'number' } | { kind: 'flag' } | { kind: 'enum'; values: read
 function kindOf(name: string, variants: readonly string[]): Kind | undefined {
   if (name === 'family') return { kind: 'enum', values: Object.keys(FAMILIES) }
   if (name in DERIVED_FLAGS) return { kind: 'flag' }
-  if (name in DERIVED_LOADS) return { kind: 'number' }
+  if (name in DERIVED_LOADS || name in DERIVED_MAXIMA) return { kind: 'number' }
   if (isAttributeName(name)) return attribute(name)
   const match = /^([pcs])\.(\w+)$/.exec(name)
   if (!match) return undefined
@@ -157,162 +159,5 @@ export function namesIn(expression: Expression): string[] {
       return typeof expression.value === 'object' ? [expression.name, expression.value.field] : [expression.name]
     case 'in':
       return [expression.name]
-  }
-}
-
-const NO_VARIANTS: readonly string[] = []
-const derivedCache = new Map<string, Expression>()
-function derivedFlag(name: string): Expression {
-  const known = derivedCache.get(name)
-  if (known) return known
-  const parsed = parsePredicate(DERIVED_FLAGS[name]!, NO_VARIANTS)
-  derivedCache.set(name, parsed)
-  return parsed
-}
-
-/** A condition over one encoded attribute: the form that is left when person, condition and session are known. */
-export type Residual =
-  | { kind: 'constant'; value: boolean }
-  | { kind: 'and' | 'or'; parts: Residual[] }
-  | { kind: 'test'; attribute: AttributeName; op: Comparison; value: number }
-  | { kind: 'oneOf'; attribute: AttributeName; codes: readonly number[]; negated: boolean }
-
-const TRUE: Residual = { kind: 'constant', value: true }
-const FALSE: Residual = { kind: 'constant', value: false }
-const constant = (value: boolean): Residual => (value ? TRUE : FALSE)
-
-export function join(kind: 'and' | 'or', parts: Residual[]): Residual {
-  const absorbing = kind === 'or'
-  const kept: Residual[] = []
-  for (const part of parts) {
-    if (part.kind === 'constant') {
-      if (part.value === absorbing) return constant(absorbing)
-    } else if (part.kind === kind) kept.push(...part.parts)
-    else kept.push(part)
-  }
-  if (kept.length === 0) return constant(!absorbing)
-  return kept.length === 1 ? kept[0]! : { kind, parts: kept }
-}
-
-const compareNumbers = (a: number, op: Comparison, b: number): boolean =>
-  op === '==' ? a === b : op === '!=' ? a !== b : op === '<' ? a < b : op === '<=' ? a <= b : op === '>' ? a > b : a >= b
-
-const OPPOSITE: Record<Comparison, Comparison> = { '==': '!=', '!=': '==', '<': '>=', '>=': '<', '>': '<=', '<=': '>' }
-
-/** Values of the `p.`, `c.` and `s.` names; `undefined` leaves the name open, which then counts as true (a change the session can make). */
-export type Context = (name: string) => Literal | undefined
-
-export interface SpecializeOptions {
-  /**
-   * Reads a demand for hand support as met by a seated, lying, incline or all-fours candidate
-   * that asks less balance than the planned movement (rule base 0.3 step 7, "being held more counts as being held").
-   */
-  heldMoreThan?: { balanceDemand: number }
-}
-
-const BASES_HELD_MORE = (['seated', 'supine', 'incline', 'sideLying', 'prone', 'quadruped'] as const).flatMap((family): string[] => [
-  ...FAMILIES[family],
-])
-const SUPPORTED_BASES = ['standing-two-hand', 'standing-one-hand']
-
-const basesResidual = (bases: readonly string[], negated = false): Residual => ({
-  kind: 'oneOf',
-  attribute: 'basePosition',
-  codes: bases.map((base) => encodeValue('basePosition', base)).sort((a, b) => a - b),
-  negated,
-})
-
-/**
- * Fills in what is known of the person, the condition and the session; what remains reads only the variant.
- * Folding first means that rules which cannot fire for this person cost nothing per variant.
- */
-export function specialize(expression: Expression, context: Context, options: SpecializeOptions = {}, negated = false): Residual {
-  switch (expression.kind) {
-    case 'constant':
-      return constant(expression.value !== negated)
-    case 'not':
-      return specialize(expression.part, context, options, !negated)
-    case 'and':
-    case 'or': {
-      const kind = negated ? (expression.kind === 'and' ? 'or' : 'and') : expression.kind
-      return join(
-        kind,
-        expression.parts.map((part) => specialize(part, context, options, negated)),
-      )
-    }
-    case 'in': {
-      if (/^[pcs]\./.test(expression.name)) {
-        const known = context(expression.name)
-        return constant(known === undefined || expression.values.includes(known) !== negated)
-      }
-      return membership(expression.name, expression.values.map(String), negated, options)
-    }
-    case 'compare':
-      return comparison(expression, context, options, negated)
-  }
-}
-
-function membership(name: string, values: string[], negated: boolean, options: SpecializeOptions): Residual {
-  const bases = name === 'family' ? values.flatMap((family): string[] => [...FAMILIES[family as keyof typeof FAMILIES]]) : values
-  if (name === 'family' || name === 'basePosition') {
-    const plain = basesResidual(bases, negated)
-    const asksForHands = !negated && bases.length > 0 && bases.every((base) => SUPPORTED_BASES.includes(base))
-    if (!asksForHands || !options.heldMoreThan) return plain
-    const calmer: Residual = { kind: 'test', attribute: 'balanceDemand', op: '<', value: options.heldMoreThan.balanceDemand }
-    return join('or', [plain, join('and', [basesResidual(BASES_HELD_MORE), calmer])])
-  }
-  const attributeName = name as AttributeName
-  return { kind: 'oneOf', attribute: attributeName, codes: values.map((value) => encodeValue(attributeName, value)).sort((a, b) => a - b), negated }
-}
-
-function comparison(expression: Extract<Expression, { kind: 'compare' }>, context: Context, options: SpecializeOptions, negated: boolean): Residual {
-  const { name } = expression
-  const op = negated ? OPPOSITE[expression.op] : expression.op
-  const value = typeof expression.value === 'object' ? context(expression.value.field) : expression.value
-  if (/^[pcs]\./.test(name)) {
-    const known = context(name)
-    if (known === undefined || value === undefined) return TRUE
-    if (typeof known === 'number') return constant(compareNumbers(known, op, Number(value)))
-    return constant((known === value) === (op === '=='))
-  }
-  if (value === undefined) return TRUE
-  if (name in DERIVED_FLAGS) {
-    const wanted = (value === true) === (op === '==')
-    return specialize(derivedFlag(name), context, options, !wanted)
-  }
-  const limb = DERIVED_LOADS[name]
-  if (limb) {
-    // 0 unless the load acts on this limb
-    const limbCode = encodeValue('loadLimb', limb)
-    return join('or', [
-      join('and', [
-        { kind: 'oneOf', attribute: 'loadLimb', codes: [limbCode], negated: false },
-        { kind: 'test', attribute: 'externalLoadKg', op, value: Number(value) },
-      ]),
-      join('and', [{ kind: 'oneOf', attribute: 'loadLimb', codes: [limbCode], negated: true }, constant(compareNumbers(0, op, Number(value)))]),
-    ])
-  }
-  if (name === 'family') return membership(name, [String(value)], op === '!=', options)
-  const attributeName = name as AttributeName
-  if (attribute(attributeName).kind === 'enum') {
-    // `side == c.side`: the condition's side may be "both", which no variant side equals here
-    if (attributeName === 'side' && value === 'both' && typeof expression.value === 'object') return constant(op === '!=')
-    return membership(name, [String(value)], op === '!=', options)
-  }
-  return { kind: 'test', attribute: attributeName, op, value: Number(value) }
-}
-
-export function holds(residual: Residual, vector: Float64Array): boolean {
-  switch (residual.kind) {
-    case 'constant':
-      return residual.value
-    case 'and':
-      return residual.parts.every((part) => holds(part, vector))
-    case 'or':
-      return residual.parts.some((part) => holds(part, vector))
-    case 'test':
-      return compareNumbers(vector[SLOT[residual.attribute]]!, residual.op, residual.value)
-    case 'oneOf':
-      return residual.codes.includes(vector[SLOT[residual.attribute]]!) !== residual.negated
   }
 }

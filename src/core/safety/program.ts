@@ -1,5 +1,6 @@
 import { SLOT } from '../movement/demands'
-import type { Comparison, Residual } from './predicate'
+import type { Comparison } from './predicate'
+import { placeOf, type Residual, type Scene } from './residual'
 
 /**
  * Many predicates flattened into one table of tests, each with the place to go on to when it holds and when it does not. Running it is one
@@ -7,6 +8,7 @@ import type { Comparison, Residual } from './predicate'
  * policy forbids.
  */
 export interface Program {
+  /** attribute of the variant, or below 0 a session field */
   slot: Int16Array
   op: Uint8Array
   value: Float64Array
@@ -37,10 +39,10 @@ function lay(residual: Residual, onTrue: number, onFalse: number, rows: Row[]): 
     case 'constant':
       return residual.value ? onTrue : onFalse
     case 'test':
-      return rows.push({ slot: SLOT[residual.attribute], op: OPS[residual.op], value: residual.value, onTrue, onFalse }) - 1
+      return rows.push({ slot: placeOf(residual.reads), op: OPS[residual.op], value: residual.value, onTrue, onFalse }) - 1
     case 'oneOf': {
       const value = residual.codes.reduce((bits, code) => bits | (1 << code), 0)
-      return rows.push({ slot: SLOT[residual.attribute], op: residual.negated ? NONE_OF : ONE_OF, value, onTrue, onFalse }) - 1
+      return rows.push({ slot: SLOT[residual.reads], op: residual.negated ? NONE_OF : ONE_OF, value, onTrue, onFalse }) - 1
     }
     // the last part is laid first, so that every part knows where the next one stands
     case 'and':
@@ -84,12 +86,15 @@ function test(op: number, x: number, value: number): boolean {
   }
 }
 
-/** Indices of the predicates that hold for a vector, in their order. */
-export function holding({ slot, op, value, onTrue, onFalse, start }: Program, vector: Float64Array): number[] {
+/** Indices of the predicates that hold for a variant in a session, in their order. */
+export function holding({ slot, op, value, onTrue, onFalse, start }: Program, { demands, session }: Scene): number[] {
   const found: number[] = []
   for (let index = 0; index < start.length; index++) {
     let at = start[index]!
-    while (at >= 0) at = test(op[at]!, vector[slot[at]!]!, value[at]!) ? onTrue[at]! : onFalse[at]!
+    while (at >= 0) {
+      const place = slot[at]!
+      at = test(op[at]!, place >= 0 ? demands[place]! : session[-1 - place]!, value[at]!) ? onTrue[at]! : onFalse[at]!
+    }
     if (at === TRUE_END) found.push(index)
   }
   return found

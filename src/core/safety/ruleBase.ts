@@ -1,5 +1,6 @@
 import { type AttributeName, isAttributeName } from '../movement/demands'
 import type { ConditionDefinition, GateDefinition, Limits, RuleDefinition } from './condition'
+import { contextField, type Namespace } from './fields'
 import { type Expression, namesIn, type PredicateError, parsePredicate } from './predicate'
 
 export interface Rule extends Omit<RuleDefinition, 'if' | 'must'> {
@@ -13,11 +14,16 @@ export interface Rule extends Omit<RuleDefinition, 'if' | 'must'> {
 export interface Gate extends GateDefinition {
   when: Expression
 }
-export interface Condition extends Omit<ConditionDefinition, 'rules' | 'gates' | 'limitsWhen'> {
+export interface Condition
+  extends Omit<ConditionDefinition, 'rules' | 'gates' | 'limitsWhen' | 'stableWhen' | 'noPulseFormula' | 'implies' | 'fieldDefaults'> {
   rules: Rule[]
   gates: Gate[]
   limitsWhen: { when: Expression; set: Limits }[]
   requiredWhen?: Expression
+  stableWhen?: Expression
+  noPulseFormula?: Expression
+  implies: { field: 'coning'; when: Expression }[]
+  fieldDefaults: { when: Expression; field: string; value: boolean }[]
 }
 
 /** The compiled rule base: every predicate parsed and type-checked. */
@@ -44,6 +50,7 @@ const LEAD_ATTRIBUTE: Record<string, AttributeName> = {
   freeStanding: 'basePosition',
   supported: 'basePosition',
   lying: 'basePosition',
+  headMotion: 'headTurn',
   armLoadKg: 'externalLoadKg',
   legLoadKg: 'externalLoadKg',
   overheadLoaded: 'overheadReachDeg',
@@ -83,8 +90,14 @@ export function buildRuleBase(definitions: readonly ConditionDefinition[]): Rule
       seenIds.add(id)
     }
     const { requiredWhen } = definition.clearance
+    const { stableWhen, noPulseFormula, implies, fieldDefaults, ...plain } = definition
+    for (const { use, recorded } of definition.stages ?? [])
+      for (const stage of [...(use === 'as-recorded' ? [] : [use]), ...(recorded ?? [])])
+        if (!definition.variants.includes(stage)) problems.push(`${definition.slug} stages: there is no stage "${stage}"`)
+    for (const { field } of definition.asks ?? [])
+      if (!contextField(field[0] as Namespace, field.slice(2))) problems.push(`${definition.slug} asks: there is no field "${field}"`)
     conditions.set(definition.slug, {
-      ...definition,
+      ...plain,
       rules: definition.rules.map(({ if: ifText, must: mustText, ...rest }) => {
         const must = mustText === undefined ? undefined : parse(mustText, `${rest.id} must`)
         if (!must && !rest.omit && (rest.then === 'avoid' || rest.then === 'modify')) problems.push(`${rest.id}: ${rest.then} needs a must`)
@@ -93,28 +106,38 @@ export function buildRuleBase(definitions: readonly ConditionDefinition[]): Rule
       gates: (definition.gates ?? []).map((gate) => ({ ...gate, when: parse(gate.if, `${gate.id} if`) })),
       limitsWhen: (definition.limitsWhen ?? []).map(({ when, set }) => ({ when: parse(when, 'limitsWhen'), set })),
       ...(requiredWhen && { requiredWhen: parse(requiredWhen, 'clearance.requiredWhen') }),
+      ...(stableWhen && { stableWhen: parse(stableWhen, 'stableWhen') }),
+      ...(noPulseFormula && { noPulseFormula: parse(noPulseFormula, 'noPulseFormula') }),
+      implies: (implies ?? []).map(({ field, when }) => ({ field, when: parse(when, 'implies') })),
+      fieldDefaults: (fieldDefaults ?? []).map(({ when, field, value }) => ({ when: parse(when, 'fieldDefaults'), field, value })),
     })
   }
   if (problems.length > 0) throw new RuleBaseError(problems)
   return { conditions }
 }
 
-const conditionNames = (expression: Expression): string[] =>
-  namesIn(expression).flatMap((name) => (name === 'affected' ? ['side'] : name.startsWith('c.') ? [name.slice(2)] : []))
+/** Every expression of a condition that is read when somebody is judged. */
+const expressionsOf = (condition: Condition): Expression[] => [
+  ...condition.rules.flatMap((rule) => [rule.when, ...(rule.must ? [rule.must] : [])]),
+  ...condition.gates.map((gate) => gate.when),
+  ...condition.limitsWhen.map((limit) => limit.when),
+  ...[condition.requiredWhen, condition.stableWhen, condition.noPulseFormula].flatMap((one) => one ?? []),
+  ...condition.implies.map(({ when }) => when),
+  ...condition.fieldDefaults.map(({ when }) => when),
+]
 
-/** The `c.` fields that a condition's rules, gates and limits read, those of its parents included: what is worth asking about it. */
-export function fieldsRead(base: RuleBase, slug: string): Set<string> {
+/** The names a condition reads, those of its parents included: attributes bare, fields as `p.`, `c.` and `s.`. */
+export function namesRead(base: RuleBase, slug: string): Set<string> {
   const condition = base.conditions.get(slug)
   if (!condition) return new Set()
-  const expressions = [
-    ...condition.rules.flatMap((rule) => [rule.when, ...(rule.must ? [rule.must] : [])]),
-    ...condition.gates.map((gate) => gate.when),
-    ...condition.limitsWhen.map((limit) => limit.when),
-    ...(condition.requiredWhen ? [condition.requiredWhen] : []),
-  ]
-  const fromLimits = Object.values(condition.limits ?? {}).flatMap((value) =>
-    typeof value === 'string' && value.startsWith('c.') ? [value.slice(2)] : [],
+  const names = expressionsOf(condition).flatMap(namesIn)
+  const inLimits = [condition.limits ?? {}, ...condition.limitsWhen.map(({ set }) => set)].flatMap((limits) =>
+    Object.values(limits).filter((value): value is string => typeof value === 'string' && value.startsWith('c.')),
   )
-  const parents = (condition.inherits ?? []).flatMap((parent) => [...fieldsRead(base, parent)])
-  return new Set([...expressions.flatMap(conditionNames), ...fromLimits, ...parents])
+  const parents = (condition.inherits ?? []).flatMap((parent) => [...namesRead(base, parent)])
+  return new Set([...names, ...(names.includes('affected') ? ['c.side'] : []), ...(condition.stages ? ['c.weeks'] : []), ...inLimits, ...parents])
 }
+
+/** The `c.` fields that a condition reads: what is worth asking about it. */
+export const fieldsRead = (base: RuleBase, slug: string): Set<string> =>
+  new Set([...namesRead(base, slug)].flatMap((name) => (name.startsWith('c.') ? [name.slice(2)] : [])))

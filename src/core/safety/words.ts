@@ -1,5 +1,5 @@
 import { attribute, valueWords } from '../movement'
-import type { Change } from './corridor'
+import type { Change } from './changes'
 
 /** A change to say aloud: "knee bend under weight: 60° at most, instead of 90°". */
 export function changeWords({ attribute: name, from, to }: Change): string {

@@ -50,6 +50,7 @@ export const personArbitrary = (base: RuleBase, slugs: readonly string[]): fc.Ar
       floorTransferOk: fc.option(fc.boolean(), { nil: undefined }),
       riseNoHands: fc.option(fc.boolean(), { nil: undefined }),
       impactTrained: fc.option(fc.boolean(), { nil: undefined }),
+      screenOutcome: fc.option(fc.constantFrom('go', 'limits', 'never'), { nil: undefined, freq: 2 }),
       chosen: fc.uniqueArray(fc.constantFrom(...slugs), { maxLength: 4 }),
     })
     .chain(({ chosen, ...rest }) =>

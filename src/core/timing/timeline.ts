@@ -1,5 +1,6 @@
-import { type BasePosition, type Catalogue, familyOf, type Kit } from '../movement'
-import { type Block, type Phase, type PhaseKind, type Plan, type PlannedItem, plannedItem } from '../plan'
+import { type BasePosition, type Catalogue, familyOf } from '../movement'
+import { type Block, type Phase, type PhaseKind, type Plan, type Prescription, prescriptionOf } from '../plan'
+import type { Kit } from '../vocabulary'
 
 /** How much the base holds a person, from most to least: the height of the tread line. */
 export const BASES = ['floor', 'bed', 'seat', 'heldStand', 'freeStand'] as const
@@ -37,7 +38,7 @@ const TEACH_SECONDS = 15
 /** A movement with more to remember is shown for longer, per step of cognitive load. */
 const TEACH_PER_COGNITIVE_STEP = 5
 
-export const SEGMENT_KINDS = ['transition', 'teach', 'work', 'side-change', 'rest', 'water'] as const
+export const SEGMENT_KINDS = ['transition', 'teach', 'pause', 'work', 'side-change', 'rest', 'water'] as const
 export type SegmentKind = (typeof SEGMENT_KINDS)[number]
 
 export interface Segment {
@@ -66,12 +67,33 @@ export interface Timeline {
   phases: { id: string; kind: PhaseKind; startSeconds: number; seconds: number }[]
 }
 
+/** How the people who take part change the times of the plan (rule base 5.7). */
+export interface Pacing {
+  /** factor on the rests of an item, 1 to 2 */
+  restFactor: (item: string) => number
+  /** s of standing or sitting still after rising to an item from the one before (none before the first), or after a head-down one */
+  pauseSeconds: (item: string, before: string | undefined) => number
+}
+const AS_WRITTEN: Pacing = { restFactor: () => 1, pauseSeconds: () => 0 }
+
+/** A rest made longer, in whole 5 s; a rest that is not made longer stays as it is written. */
+export const restSeconds = (planned: number, factor: number): number =>
+  factor > 1 && planned > 0 ? Math.ceil((planned * factor) / 5 - 1e-9) * 5 : planned
+
+/** The same muscles come again no earlier than this after their last set, times the factor (rule base 5.1, short rests). */
+const AGAIN_SECONDS = 60
+/** From this factor on, the exercises of a circuit have a rest between them even when muscles alternate (5.1). */
+const REST_BETWEEN_FACTOR = 1.5
+const REST_BETWEEN_SECONDS = 30
+
 interface Clock {
   segments: Segment[]
   now: number
   base: Base
   kit: readonly Kit[]
   shown: Set<string>
+  /** the item that was last at work */
+  before?: string
 }
 
 const RESTING_RPE = 1
@@ -83,7 +105,10 @@ function kitSeconds(from: readonly Kit[], to: readonly Kit[]): number {
 
 class Expansion {
   private readonly clock: Clock
-  constructor(familiar: readonly string[]) {
+  constructor(
+    familiar: readonly string[],
+    private readonly pacing: Pacing,
+  ) {
     this.clock = { segments: [], now: 0, base: 'seat', kit: [], shown: new Set(familiar) }
   }
 
@@ -102,30 +127,33 @@ class Expansion {
     this.clock.now += whole
   }
 
-  /** Getting into position, fetching kit (both at once: the longer counts), and showing what is new. */
-  private approach(phase: Phase, block: Block, item: PlannedItem) {
+  /** What is new is shown where people are; getting there and fetching kit happen at once, the longer counts; then the pause of those who rose. */
+  private approach(phase: Phase, block: Block, item: Prescription) {
     const { clock } = this
+    const id = item.item.id
+    const show = () => {
+      if (clock.shown.has(item.movement)) return
+      clock.shown.add(item.movement)
+      const seconds = TEACH_SECONDS + TEACH_PER_COGNITIVE_STEP * item.demands.cognitiveLoad
+      this.push(phase, block, seconds, { kind: 'teach', rpe: RESTING_RPE, item: id })
+    }
+    // before the first item there is no position to talk in but its own
+    if (clock.before !== undefined) show()
     const base = baseOf(item.demands.basePosition)
-    const kit = item.entry?.variant.kit ?? []
+    const kit = item.entry?.variant.kit ?? item.item.described?.kit ?? []
     const seconds = Math.max(changeSeconds(clock.base, base), kitSeconds(clock.kit, kit))
     clock.base = base
     clock.kit = kit
-    this.push(phase, block, seconds, { kind: 'transition', rpe: RESTING_RPE, item: item.item.id })
-    if (clock.shown.has(item.movement)) return
-    clock.shown.add(item.movement)
-    this.push(phase, block, TEACH_SECONDS + TEACH_PER_COGNITIVE_STEP * item.demands.cognitiveLoad, {
-      kind: 'teach',
-      rpe: RESTING_RPE,
-      item: item.item.id,
-    })
+    this.push(phase, block, seconds, { kind: 'transition', rpe: RESTING_RPE, item: id })
+    this.push(phase, block, this.pacing.pauseSeconds(id, clock.before), { kind: 'pause', rpe: RESTING_RPE, item: id })
+    if (clock.before === undefined) show()
+    clock.before = id
   }
 
-  private set(phase: Phase, block: Block, item: PlannedItem, set: number, sets: number, workSeconds?: number) {
-    const { dose } = item
+  private set(phase: Phase, block: Block, item: Prescription, set: number, sets: number) {
+    const { dose, workSeconds } = item
     const side = item.entry?.variant.side ?? (item.demands.side === 'alternating' ? 'alternating' : 'both')
-    const reps = dose.reps === undefined || workSeconds !== undefined ? undefined : dose.reps
-    // repetitions are per side: taking turns doubles them within the set
-    const oneSide = workSeconds ?? dose.workSeconds ?? (reps ?? 1) * item.repSeconds
+    const reps = block.format === 'intervals' ? undefined : dose.reps
     const work = (seconds: number, extra: Partial<Segment>) =>
       this.push(phase, block, seconds, {
         kind: 'work',
@@ -138,51 +166,69 @@ class Expansion {
         ...extra,
       })
     if (side === 'one-then-other') {
-      work(oneSide, { side: 'first' })
+      work(workSeconds, { side: 'first' })
       this.push(phase, block, SIDE_CHANGE_SECONDS, { kind: 'side-change', rpe: RESTING_RPE, item: item.item.id })
-      work(oneSide, { side: 'second' })
-    } else if (side === 'alternating' && reps !== undefined) work(oneSide * 2, { reps: reps * 2 })
-    else work(oneSide, {})
+      work(workSeconds, { side: 'second' })
+      // repetitions are per side: taking turns doubles them within the set
+    } else if (side === 'alternating' && reps !== undefined) work(workSeconds * 2, { reps: reps * 2 })
+    else work(workSeconds, {})
   }
 
-  private rest(phase: Phase, block: Block, item: PlannedItem, seconds = item.dose.restSeconds) {
+  private rest(phase: Phase, block: Block, item: Prescription, seconds: number) {
     this.push(phase, block, seconds, { kind: 'rest', rpe: RESTING_RPE, item: item.item.id })
   }
 
-  block(phase: Phase, block: Block, items: readonly PlannedItem[]) {
-    switch (block.format) {
-      case 'straight':
-        for (const item of items) {
-          this.approach(phase, block, item)
-          for (let set = 1; set <= item.dose.sets; set++) {
-            this.set(phase, block, item, set, item.dose.sets)
-            if (set < item.dose.sets) this.rest(phase, block, item)
-          }
-        }
-        break
-      case 'circuit': {
-        const rounds = block.rounds ?? Math.max(1, ...items.map((item) => item.dose.sets))
-        for (let round = 1; round <= rounds; round++) {
-          for (const item of items) {
-            this.approach(phase, block, item)
-            this.set(phase, block, item, round, rounds)
-          }
-          const last = items.at(-1)
-          if (round < rounds && last) this.rest(phase, block, last, block.restSeconds)
-        }
-        break
-      }
-      case 'intervals': {
-        const rounds = block.rounds ?? 1
-        for (let round = 1; round <= rounds; round++) {
-          items.forEach((item, index) => {
-            this.approach(phase, block, item)
-            this.set(phase, block, item, round, rounds, block.workSeconds ?? 30)
-            if (round < rounds || index < items.length - 1) this.rest(phase, block, item, block.restSeconds ?? 15)
-          })
-        }
+  private straight(phase: Phase, block: Block, items: readonly Prescription[]) {
+    for (const item of items) {
+      this.approach(phase, block, item)
+      for (let set = 1; set <= item.dose.sets; set++) {
+        this.set(phase, block, item, set, item.dose.sets)
+        if (set < item.dose.sets) this.rest(phase, block, item, restSeconds(item.dose.restSeconds, this.pacing.restFactor(item.item.id)))
       }
     }
+  }
+
+  /** The factor counts for the time until the same muscles work again, not for each change of exercise (5.7). */
+  private circuit(phase: Phase, block: Block, items: readonly Prescription[]) {
+    const [first] = items
+    const last = items.at(-1)
+    if (!first || !last) return
+    const rounds = first.dose.sets
+    const factor = Math.max(...items.map((item) => this.pacing.restFactor(item.item.id)))
+    const between = factor >= REST_BETWEEN_FACTOR ? REST_BETWEEN_SECONDS : 0
+    const planned = block.restSeconds ?? last.dose.restSeconds
+    for (let round = 1; round <= rounds; round++) {
+      const began = this.clock.now
+      let longest = 0
+      for (const item of items) {
+        this.approach(phase, block, item)
+        const start = this.clock.now
+        this.set(phase, block, item, round, rounds)
+        longest = Math.max(longest, this.clock.now - start)
+        if (item !== last) this.rest(phase, block, item, between)
+      }
+      if (round === rounds) break
+      // an exercise comes again after a round less its own set
+      const away = this.clock.now - began - longest + planned
+      const missing = factor > 1 ? Math.max(0, AGAIN_SECONDS * factor - away) : 0
+      this.rest(phase, block, last, planned + Math.ceil(missing / 5) * 5)
+    }
+  }
+
+  /** By the clock: it is never stretched, whoever needs more rest leaves out stretches (5.7). */
+  private intervals(phase: Phase, block: Block, items: readonly Prescription[]) {
+    const rounds = block.rounds ?? 1
+    for (let round = 1; round <= rounds; round++) {
+      items.forEach((item, index) => {
+        this.approach(phase, block, item)
+        this.set(phase, block, item, round, rounds)
+        if (round < rounds || index < items.length - 1) this.rest(phase, block, item, block.restSeconds ?? 15)
+      })
+    }
+  }
+
+  block(phase: Phase, block: Block, items: readonly Prescription[]) {
+    this[block.format](phase, block, items)
     this.push(phase, block, block.pauseAfter, { kind: 'water', rpe: RESTING_RPE })
   }
 
@@ -191,15 +237,19 @@ class Expansion {
   }
 }
 
-/** The plan in seconds: every transition, demonstration, set, side change, rest and pause, exact and the same for the same input. */
-export function expand(plan: Plan, catalogue: Catalogue): Timeline {
-  const expansion = new Expansion(plan.familiar)
+/**
+ * The plan in seconds: every transition, demonstration, pause, set, side change and rest, exact and the same for the same input.
+ *
+ * @param pacing what the people who take part make of rests and pauses; as written when left out
+ */
+export function expand(plan: Plan, catalogue: Catalogue, pacing: Pacing = AS_WRITTEN): Timeline {
+  const expansion = new Expansion(plan.familiar, pacing)
   for (const phase of plan.phases) {
     for (const block of phase.blocks) {
       expansion.block(
         phase,
         block,
-        block.items.map((item) => plannedItem(item, catalogue)),
+        block.items.map((item) => prescriptionOf(item, block, catalogue)),
       )
     }
   }

@@ -2,9 +2,12 @@
 import { randomUUID } from 'node:crypto'
 import { refresh } from 'next/cache'
 import { z } from 'zod'
-import { type ClientRecord, clientSchema, dayNumber, daySchema, overruleSchema } from '@/core/client'
-import { assess, isAbsolute, judge } from '@/core/safety'
+import { type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
+import { assessRoster, judgePlanned } from '@/core/evaluate'
+import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
+import { isAbsolute } from '@/core/safety'
 import { studioLibrary } from '../library'
+import { getClass } from '../repositories/classes'
 import { addClient, addClients, eraseClient, getClient, saveClient } from '../repositories/clients'
 import { addOverrule } from '../repositories/overrules'
 import { peopleOn } from '../roster'
@@ -13,8 +16,7 @@ import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
 /** Checks that need the rule base or today's date. */
-function checkRecord(record: ClientRecord): ClientRecord {
-  const now = today()
+function checkRecord(record: ClientRecord, now: Day): ClientRecord {
   const problems = record.conditions.flatMap(({ slug, variant, since }, index) => {
     const condition = RULE_BASE.conditions.get(slug)
     if (!condition) return [{ path: `$.conditions[${index}].slug`, message: `there is no condition "${slug}"` }]
@@ -36,34 +38,49 @@ function checkRecord(record: ClientRecord): ClientRecord {
 
 const overruleInput = z.strictObject({
   clientId: idSchema,
-  variant: overruleSchema.shape.variant,
   reason: overruleSchema.shape.reason,
   until: overruleSchema.shape.until,
-  classId: idSchema.optional(),
+  /** the class and the item in which it is given: its dose and the support in reach are what it holds for */
+  classId: idSchema,
+  item: z.string().max(40),
+  everywhere: z.boolean(),
   day: daySchema,
 })
 
-/** Keeps the instructor's own word against a verdict. What is absolute, a gate or a closed purpose, is refused. */
+/** Keeps the instructor's own word against a verdict, for the dose and support of the class where it is given. What is absolute is refused. */
 export async function overrule(input: unknown): Promise<Outcome<object>> {
-  return answer(overruleInput, input, async ({ clientId, variant, reason, until, classId, day }) => {
+  return answer(overruleInput, input, async ({ clientId, item, reason, until, classId, everywhere, day }) => {
     const { db, studio } = await here()
+    const now = today(studio)
     const { catalogue } = await studioLibrary(db, studio.id)
-    const entry = catalogue.byId.get(variant)
-    if (!entry) throw new InvalidError([{ path: '$.variant', message: `the library has no variant "${variant}"` }])
-    if (until < today()) throw new InvalidError([{ path: '$.until', message: 'this day has passed' }])
-    const [person] = await peopleOn(db, studio.id, [await getClient(db, studio.id, clientId)], day, classId)
-    const judgement = judge(assess(RULE_BASE, person!.facts, { supportInReach: true }), entry.planned, entry.vector, entry.movement.id)
-    if (isAbsolute(judgement)) throw new InvalidError([{ path: '$.variant', message: 'this is marked absolute and cannot be overruled' }])
-    const rules = judgement.hits.filter(({ then }) => then === 'avoid' || then === 'modify').map(({ id }) => id)
+    const checked = checkPlan((await getClass(db, studio.id, classId)).plan, catalogue)
+    if ('problems' in checked) throw new InvalidError(checked.problems.map((problem) => ({ path: '$.classId', message: problemText(problem) })))
+    const { plan } = checked
+    const planned = prescriptionsOf(plan, catalogue).find((one) => one.item.id === item)
+    const variant = planned?.entry?.variant.id
+    if (!planned || !variant) throw new InvalidError([{ path: '$.item', message: 'the plan has no such movement of the library' }])
+    if (until < now) throw new InvalidError([{ path: '$.until', message: 'this day has passed' }])
+    const people = await peopleOn(db, studio.id, [await getClient(db, studio.id, clientId)], day, classId)
+    const { assessment } = assessRoster(RULE_BASE, people, plan).people[0]!
+    const judgement = judgePlanned(assessment, planned)
+    if (isAbsolute(judgement)) throw new InvalidError([{ path: '$.item', message: 'this is marked absolute and cannot be overruled' }])
+    const { demands } = planned
     await addOverrule(db, studio.id, randomUUID(), clientId, {
       variant,
       reason,
       until,
-      ...(classId && { classId }),
+      ...(!everywhere && { classId }),
       by: studio.instructor,
-      on: today(),
+      on: now,
+      upTo: {
+        loadKg: demands.externalLoadKg,
+        rpe: demands.intendedRpe,
+        holdSeconds: demands.isometricHoldSec,
+        reps: demands.reps,
+        supportInReach: plan.room.supportInReach,
+      },
       verdict: judgement.verdict,
-      rules,
+      rules: judgement.hits.filter(({ then }) => then === 'avoid' || then === 'modify').map(({ id }) => id),
     })
     return {}
   })
@@ -71,8 +88,8 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
 
 export async function createPerson(input: unknown): Promise<Outcome<{ id: string }>> {
   return answer(clientSchema, input, async (record) => {
-    checkRecord(record)
     const { db, studio } = await here()
+    checkRecord(record, today(studio))
     const id = randomUUID()
     await addClient(db, studio.id, id, record)
     return { id }
@@ -83,8 +100,8 @@ const saveSchema = z.strictObject({ id: idSchema, revision: revisionSchema, reco
 
 export async function savePerson(input: unknown): Promise<Outcome<{ revision: number }, ClientRecord>> {
   const outcome = await answer<typeof saveSchema, { revision: number }, ClientRecord>(saveSchema, input, async ({ id, revision, record }) => {
-    checkRecord(record)
     const { db, studio } = await here()
+    checkRecord(record, today(studio))
     return { revision: await saveClient(db, studio.id, id, revision, record) }
   })
   if (outcome.ok) refresh()
@@ -104,9 +121,11 @@ const importSchema = z.strictObject({ people: z.array(clientSchema).min(1).max(3
 /** Writes all rows of an import, or none when one of them is wrong. */
 export async function importPeople(input: unknown): Promise<Outcome<{ added: number }>> {
   return answer(importSchema, input, async ({ people }) => {
+    const { db, studio } = await here()
+    const now = today(studio)
     const problems = people.flatMap((record, index) => {
       try {
-        checkRecord(record)
+        checkRecord(record, now)
         return []
       } catch (error) {
         if (!(error instanceof InvalidError)) throw error
@@ -114,7 +133,6 @@ export async function importPeople(input: unknown): Promise<Outcome<{ added: num
       }
     })
     if (problems.length > 0) throw new InvalidError(problems)
-    const { db, studio } = await here()
     await addClients(
       db,
       studio.id,

@@ -1,48 +1,112 @@
 'use server'
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { QUESTIONS } from '@/content/screening/questions'
-import { clientSchema, screen, screeningAnswersSchema } from '@/core/client'
+import { FORM } from '@/content/screening/form'
+import {
+  type About,
+  type Answers,
+  ageOn,
+  answersSchema,
+  type ClientRecord,
+  checkAnswers,
+  type Day,
+  FormError,
+  interruptOf,
+  letterNeeded,
+  perinatal,
+  type ScreeningResult,
+  screen,
+  withConfirmed,
+  withForm,
+  withSettled,
+} from '@/core/client'
 import { getClient, saveClient } from '../repositories/clients'
-import { addScreening, confirmScreening, getScreening } from '../repositories/screenings'
+import { confirmForm, getScreening, keepForm } from '../repositories/screenings'
+import { RULE_BASE } from '../ruleBase'
 import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
-/** Keeps the answers of a form. Nothing of the record changes. */
+function resultOf(record: ClientRecord, answers: Answers, day: Day): ScreeningResult {
+  const { week, weeksSinceBirth } = perinatal(record, day)
+  const about: About = {
+    age: ageOn(record.birthDate, day),
+    pregnant: week !== undefined,
+    afterBirth: weeksSinceBirth !== undefined && weeksSinceBirth <= 52,
+  }
+  return screen(FORM, RULE_BASE, answers, about, day, letterNeeded(RULE_BASE, record, day))
+}
+
+/** Private answers stay with the one who asked: they are in no form that is kept (rule base 4.6). */
+function withoutPrivate(answers: Answers): Answers {
+  const hidden = new Set(FORM.sections.filter((section) => section.private).map(({ id }) => id))
+  return Object.fromEntries(
+    Object.entries(answers).filter(([id]) => !FORM.questions.some((question) => question.id === id && hidden.has(question.section))),
+  )
+}
+
+/** Keeps the answers of a form. What it comes to binds at once; the proposals wait for the leader, but for those of an urgent answer. */
 export async function keepScreening(input: unknown): Promise<Outcome<{ id: string }>> {
-  return answer(z.strictObject({ clientId: idSchema, answers: screeningAnswersSchema }), input, async ({ clientId, answers }) => {
-    const wrong = Object.entries(answers).find(
-      ([id, value]) => !QUESTIONS.find((question) => question.id === id)?.options.some((one) => one.value === value),
-    )
-    if (wrong) throw new InvalidError([{ path: `$.answers.${wrong[0]}`, message: `"${wrong[1]}" is no answer to this question` }])
+  return answer(z.strictObject({ clientId: idSchema, answers: answersSchema }), input, async ({ clientId, answers: given }) => {
+    const answers = withoutPrivate(given)
+    try {
+      checkAnswers(FORM, answers)
+    } catch (error) {
+      if (error instanceof FormError) throw new InvalidError([{ path: `$.answers.${error.question}`, message: error.detail }])
+      throw error
+    }
     const { db, studio } = await here()
-    await getClient(db, studio.id, clientId)
     const id = randomUUID()
-    await addScreening(db, studio.id, id, clientId, today(), answers)
+    const day = today(studio)
+    const completed = interruptOf(FORM, answers) === undefined
+    await keepForm(db, studio.id, { id, clientId, day, answers }, (record) =>
+      withForm(RULE_BASE, record, resultOf(record, answers, day), day, completed),
+    )
     return { id }
   })
 }
 
-const confirmSchema = z.strictObject({ id: idSchema, revision: revisionSchema, slugs: z.array(z.string().max(60)).max(30) })
+const confirmSchema = z.strictObject({
+  id: idSchema,
+  revision: revisionSchema,
+  /** proposals that go into the record */
+  slugs: z.array(z.string().max(60)).max(40),
+  /** answers without a proposal that were gone through with the person, as "question key" */
+  spoken: z.array(z.string().max(60)).max(80),
+})
 
-/** The instructor's confirmation: the chosen proposals and abilities become part of the record, and the day of screening is noted. */
+/** The leader's confirmation: the chosen proposals with all they carry, and the abilities, become part of the record. */
 export async function confirmProposals(input: unknown): Promise<Outcome<object>> {
-  return answer(confirmSchema, input, async ({ id, revision, slugs }) => {
+  return answer(confirmSchema, input, async ({ id, revision, slugs, spoken }) => {
     const { db, studio } = await here()
-    const screening = await getScreening(db, studio.id, id)
-    const { proposes, sets } = screen(QUESTIONS, screening.answers, ['general', 'pregnancy', 'after-birth'])
-    const foreign = slugs.find((slug) => !proposes.includes(slug))
-    if (foreign) throw new InvalidError([{ path: '$.slugs', message: `"${foreign}" was not proposed by these answers` }])
-    const { record } = await getClient(db, studio.id, screening.clientId)
-    const known = new Set(record.conditions.map(({ slug }) => slug))
-    const next = clientSchema.parse({
-      ...record,
-      screenedOn: screening.day,
-      conditions: [...record.conditions, ...slugs.filter((slug) => !known.has(slug)).map((slug) => ({ slug }))],
-      capability: { ...record.capability, ...sets },
+    const { answers, clientId, day } = await getScreening(db, studio.id, id)
+    if (!answers) throw new InvalidError([{ path: '$.id', message: 'this form is of an earlier kind; ask the questions again' }])
+    const now = today(studio)
+    await confirmForm(db, studio.id, { id, clientId, day: now }, revision, (record) => {
+      const result = resultOf(record, answers, day)
+      const foreign = slugs.find((slug) => !result.proposals.some((proposal) => proposal.record.slug === slug))
+      if (foreign) throw new InvalidError([{ path: '$.slugs', message: `"${foreign}" was not proposed by these answers` }])
+      return withConfirmed(RULE_BASE, record, result, { slugs, spoken, day: now, by: studio.instructor })
     })
-    await saveClient(db, studio.id, screening.clientId, revision, next)
-    await confirmScreening(db, studio.id, id, today())
+    return {}
+  })
+}
+
+const settleSchema = z.strictObject({
+  clientId: idSchema,
+  revision: revisionSchema,
+  question: z.string().max(8),
+  key: z.string().max(40),
+  by: z.string().trim().min(2, 'say who gave their word').max(120),
+})
+
+/** A clinician's word about one answer is on file. */
+export async function settleAnswer(input: unknown): Promise<Outcome<object, ClientRecord>> {
+  return answer<typeof settleSchema, object, ClientRecord>(settleSchema, input, async ({ clientId, revision, ...said }) => {
+    const { db, studio } = await here()
+    const { record } = await getClient(db, studio.id, clientId)
+    if (!record.screening?.findings.some(({ question, key }) => question === said.question && key === said.key))
+      throw new InvalidError([{ path: '$.key', message: 'this answer is not open' }])
+    await saveClient(db, studio.id, clientId, revision, withSettled(record, { ...said, on: today(studio) }))
     return {}
   })
 }

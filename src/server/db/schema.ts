@@ -1,8 +1,10 @@
 import { bigint, customType, date, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
-import type { CheckIn, ClientRecord, OverruleRecord, ScreeningAnswers } from '@/core/client'
+import type { Answers, CheckIn, ClientRecord, OverruleRecord } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
 import type { OwnMovement } from '@/core/movement'
 import type { PlanDraft } from '@/core/plan'
+import type { Settings } from '@/core/vocabulary'
+import type { JudgedClass } from '../judged'
 
 /** Documents are validated by their Zod schema at every write; `revision` grows by one a write and guards against stale ones. */
 const stamps = {
@@ -10,7 +12,14 @@ const stamps = {
   updatedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
 }
 
-export const studios = pgTable('studio', { id: uuid().primaryKey(), name: text().notNull(), instructor: text().notNull(), ...stamps })
+export const studios = pgTable('studio', {
+  id: uuid().primaryKey(),
+  name: text().notNull(),
+  instructor: text().notNull(),
+  /** numbers, time zone and week of the house; name and leader stand beside it */
+  settings: jsonb().$type<Partial<Settings>>().notNull().default({}),
+  ...stamps,
+})
 
 const studioId = () =>
   uuid()
@@ -36,6 +45,8 @@ export const classes = pgTable(
     studioId: studioId(),
     plan: jsonb().$type<PlanDraft>().notNull(),
     revision: integer().notNull().default(1),
+    /** what the rules of that time said when the class was last looked at, so that a change of the rules can be told once */
+    judged: jsonb().$type<JudgedClass>(),
     /** 0 Sunday to 6 Saturday; null = no fixed day */
     weekday: integer(),
     /** HH:MM */
@@ -158,7 +169,7 @@ export const screenings = pgTable(
     studioId: studioId(),
     clientId: clientId(),
     day: date({ mode: 'string' }).notNull(),
-    answers: jsonb().$type<ScreeningAnswers>().notNull(),
+    answers: jsonb().$type<Answers>().notNull(),
     confirmedOn: date({ mode: 'string' }),
     ...stamps,
   },

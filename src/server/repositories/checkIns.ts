@@ -31,3 +31,17 @@ export async function checkInsOn(db: Database, studioId: string, clientIds: read
   }
   return found
 }
+
+/** The days up to a day on which people came, the oldest first; weeks in the programme are counted from them. */
+export async function attendedDays(db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, string[]>> {
+  if (clientIds.length === 0) return new Map()
+  const rows = await db
+    .select({ clientId: attendances.clientId, day: sessions.day })
+    .from(attendances)
+    .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
+    .where(and(eq(attendances.studioId, studioId), inArray(attendances.clientId, [...clientIds]), eq(attendances.came, 1), lte(sessions.day, day)))
+    .orderBy(sessions.day)
+  const found = new Map(clientIds.map((id): [string, string[]] => [id, []]))
+  for (const row of rows) found.get(row.clientId)?.push(row.day)
+  return found
+}

@@ -1,9 +1,10 @@
 import { and, asc, eq, ne, sql } from 'drizzle-orm'
-import type { PlanDraft } from '@/core/plan'
+import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { classes, clients, type RosterPlace, rosterEntries } from '../db/schema'
+import type { JudgedClass } from '../judged'
 import { NotFoundError, StaleError } from '../stale'
-import type { StoredClient } from './clients'
+import { readClient, type StoredClient } from './clients'
 
 export interface StoredClass {
   id: string
@@ -15,8 +16,17 @@ export interface StoredClass {
 
 const columns = { id: classes.id, plan: classes.plan, revision: classes.revision, weekday: classes.weekday, startTime: classes.startTime }
 
-export const listClasses = (db: Database, studioId: string): Promise<StoredClass[]> =>
-  db.select(columns).from(classes).where(eq(classes.studioId, studioId)).orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id))
+/** Read through the schema, so that a plan kept before a field was there has its default. */
+const readClass = (row: StoredClass): StoredClass => ({ ...row, plan: planSchema.parse(row.plan) })
+
+export async function listClasses(db: Database, studioId: string): Promise<StoredClass[]> {
+  const rows = await db
+    .select(columns)
+    .from(classes)
+    .where(eq(classes.studioId, studioId))
+    .orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id))
+  return rows.map(readClass)
+}
 
 export async function getClass(db: Database, studioId: string, id: string): Promise<StoredClass> {
   const [row] = await db
@@ -24,7 +34,7 @@ export async function getClass(db: Database, studioId: string, id: string): Prom
     .from(classes)
     .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
   if (!row) throw new NotFoundError('class', id)
-  return row
+  return readClass(row)
 }
 
 export async function addClass(db: Database, studioId: string, row: Omit<StoredClass, 'revision'>): Promise<void> {
@@ -43,13 +53,15 @@ export async function savePlan(db: Database, studioId: string, id: string, revis
   throw new StaleError(newer.plan, newer.revision)
 }
 
-export const rosterOf = (db: Database, studioId: string, classId: string): Promise<StoredClient[]> =>
-  db
+export async function rosterOf(db: Database, studioId: string, classId: string): Promise<StoredClient[]> {
+  const rows = await db
     .select({ id: clients.id, record: clients.record, revision: clients.revision })
     .from(rosterEntries)
     .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
     .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId), ne(rosterEntries.place, 'waiting')))
     .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
+  return rows.map(readClient)
+}
 
 /** Who belongs to a class and how; nobody twice. */
 export interface RosterPlaceOf {
@@ -77,3 +89,15 @@ export const setRoster = (db: Database, studioId: string, classId: string, clien
     classId,
     clientIds.map((clientId) => ({ clientId, place: 'enrolled' })),
   )
+
+/** What the rules last said about a class, with which rules. */
+export async function judgedClasses(db: Database, studioId: string): Promise<{ id: string; judged: JudgedClass | null }[]> {
+  return db.select({ id: classes.id, judged: classes.judged }).from(classes).where(eq(classes.studioId, studioId))
+}
+
+export async function keepJudged(db: Database, studioId: string, id: string, judged: JudgedClass): Promise<void> {
+  await db
+    .update(classes)
+    .set({ judged })
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
+}

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
-import type { ClientRecord } from '@/core/client'
+import { type ClientRecord, clientSchema } from '@/core/client'
 import type { Database } from '../db/connection'
 import { clients } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
@@ -11,13 +11,17 @@ export interface StoredClient {
 }
 
 const columns = { id: clients.id, record: clients.record, revision: clients.revision }
+/** Read through the schema, so that a record kept before a field was there has its default. */
+export const readClient = (row: StoredClient): StoredClient => ({ ...row, record: clientSchema.parse(row.record) })
 
-export const listClients = (db: Database, studioId: string): Promise<StoredClient[]> =>
-  db
+export async function listClients(db: Database, studioId: string): Promise<StoredClient[]> {
+  const rows = await db
     .select(columns)
     .from(clients)
     .where(eq(clients.studioId, studioId))
     .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
+  return rows.map(readClient)
+}
 
 export async function getClient(db: Database, studioId: string, id: string): Promise<StoredClient> {
   const [row] = await db
@@ -25,16 +29,17 @@ export async function getClient(db: Database, studioId: string, id: string): Pro
     .from(clients)
     .where(and(eq(clients.studioId, studioId), eq(clients.id, id)))
   if (!row) throw new NotFoundError('person', id)
-  return row
+  return readClient(row)
 }
 
-export const getClients = (db: Database, studioId: string, ids: readonly string[]): Promise<StoredClient[]> =>
-  ids.length === 0
-    ? Promise.resolve([])
-    : db
-        .select(columns)
-        .from(clients)
-        .where(and(eq(clients.studioId, studioId), inArray(clients.id, [...ids])))
+export async function getClients(db: Database, studioId: string, ids: readonly string[]): Promise<StoredClient[]> {
+  if (ids.length === 0) return []
+  const rows = await db
+    .select(columns)
+    .from(clients)
+    .where(and(eq(clients.studioId, studioId), inArray(clients.id, [...ids])))
+  return rows.map(readClient)
+}
 
 export async function addClient(db: Database, studioId: string, id: string, record: ClientRecord): Promise<void> {
   await db.insert(clients).values({ id, studioId, record })

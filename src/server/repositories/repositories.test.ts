@@ -1,19 +1,20 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
-import { checkInSchema, clientSchema, overruleSchema } from '@/core/client'
+import { type ClientRecord, checkInSchema, clientSchema, overruleSchema } from '@/core/client'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openFolder, openServer } from '../db/connection'
+import { screenings } from '../db/schema'
 import { loadDemo } from '../demo'
 import { NotFoundError, StaleError } from '../stale'
-import { checkInsOn } from './checkIns'
+import { attendedDays, checkInsOn } from './checkIns'
 import { addClass, getClass, listClasses, rosterOf, savePlan, setRoster } from './classes'
 import { addClient, eraseClient, getClient, listClients, saveClient } from './clients'
 import { addLetter, letterContent, lettersOf } from './letters'
 import { addOverrule, overrulesOf } from './overrules'
 import { addOwn, getOwn, listOwn, saveOwn } from './ownMovements'
-import { addScreening, confirmScreening, getScreening, screeningsOf } from './screenings'
+import { confirmForm, getScreening, keepForm, screeningsOf } from './screenings'
 import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveAttendance, setCheckIn } from './sessions'
 import { theStudio } from './studios'
 
@@ -179,18 +180,53 @@ describe.each(engines)('%s', (_name, open) => {
     expect(await overrulesOf(held.db, studio, [])).toEqual([])
   })
 
-  test('screening answers wait until the instructor confirms them, the newest first', async () => {
+  test('a form and what it does to the record are kept together or not at all; the newest first', async () => {
     const [client, older, newer] = [randomUUID(), randomUUID(), randomUUID()]
     await addClient(held.db, studio, client, person('Hal'))
-    await addScreening(held.db, studio, older, client, '2025-10-01', { G1: 'no' })
-    await addScreening(held.db, studio, newer, client, '2026-11-01', { G1: 'yes' })
-    await confirmScreening(held.db, studio, newer, '2026-11-02')
+    const form = (id: string, day: string) => ({ id, clientId: client, day, answers: { G1: { keys: ['none'] } } })
+    const noted = (note: string) => (record: ClientRecord) => ({ ...record, note })
+    await keepForm(held.db, studio, form(older, '2025-10-01'), noted('first'))
+    await keepForm(held.db, studio, form(newer, '2026-11-01'), noted('second'))
+    const refuse = () => {
+      throw new Error('no')
+    }
+    await expect(keepForm(held.db, studio, form(randomUUID(), '2026-11-02'), refuse)).rejects.toThrow('no')
+    const { record, revision } = await getClient(held.db, studio, client)
+    expect([record.note, revision]).toEqual(['second', 3])
+    await expect(confirmForm(held.db, studio, form(newer, '2026-11-02'), 1, noted('stale'))).rejects.toThrow(StaleError)
+    await confirmForm(held.db, studio, form(newer, '2026-11-02'), revision, noted('confirmed'))
     expect((await screeningsOf(held.db, studio, client)).map(({ id, confirmedOn }) => [id, confirmedOn])).toEqual([
       [newer, '2026-11-02'],
       [older, null],
     ])
-    expect((await getScreening(held.db, studio, older)).answers).toEqual({ G1: 'no' })
+    expect((await getClient(held.db, studio, client)).record.note).toBe('confirmed')
+    expect((await getScreening(held.db, studio, older)).answers).toEqual({ G1: { keys: ['none'] } })
     await expect(getScreening(held.db, studio, randomUUID())).rejects.toThrow(NotFoundError)
+    await expect(keepForm(held.db, randomUUID(), form(randomUUID(), '2026-11-03'), noted('foreign'))).rejects.toThrow(NotFoundError)
+  })
+
+  test('a form of an earlier kind is a row that says so', async () => {
+    const [client, id] = [randomUUID(), randomUUID()]
+    await addClient(held.db, studio, client, person('Ola'))
+    await held.db.insert(screenings).values({ id, studioId: studio, clientId: client, day: '2025-01-01', answers: { G1: 'no' } as never })
+    expect((await getScreening(held.db, studio, id)).answers).toBeUndefined()
+  })
+
+  test('days on which people came, for the weeks in the programme', async () => {
+    const [client, other, classId] = [randomUUID(), randomUUID(), await aClass()]
+    await addClient(held.db, studio, client, person('Una'))
+    await addClient(held.db, studio, other, person('Vic'))
+    for (const [day, came] of [
+      ['2026-10-06', true],
+      ['2026-10-13', false],
+      ['2026-10-20', true],
+      ['2026-12-01', true],
+    ] as const) {
+      const { id } = await openSession(held.db, studio, randomUUID(), classId, day)
+      await setCheckIn(held.db, studio, id, client, came, null)
+    }
+    const days = await attendedDays(held.db, studio, [client, other], '2026-11-01')
+    expect([days.get(client), days.get(other)]).toEqual([['2026-10-06', '2026-10-20'], []])
   })
 
   test('what was said at the door holds that day, or until its end date, and the newest counts', async () => {

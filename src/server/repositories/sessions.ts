@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, sql } from 'drizzle-orm'
 import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
-import type { PlanDraft } from '@/core/plan'
+import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { attendances, classes, leadEvents, logEntries, sessions } from '../db/schema'
 import { NotFoundError } from '../stale'
@@ -28,6 +28,8 @@ export interface LogEntry {
   variant: string
 }
 
+const readSession = <T extends StoredSession>(row: T): T => ({ ...row, plan: planSchema.parse(row.plan) })
+
 const columns = { id: sessions.id, classId: sessions.classId, day: sessions.day, plan: sessions.plan, note: sessions.note }
 
 export async function getSession(db: Database, studioId: string, id: string): Promise<StoredSession> {
@@ -36,7 +38,7 @@ export async function getSession(db: Database, studioId: string, id: string): Pr
     .from(sessions)
     .where(and(eq(sessions.studioId, studioId), eq(sessions.id, id)))
   if (!row) throw new NotFoundError('session', id)
-  return row
+  return readSession(row)
 }
 
 /** The session of a class on a day, made from the plan as it is now when there is none. */
@@ -48,7 +50,7 @@ export async function openSession(db: Database, studioId: string, id: string, cl
         .from(sessions)
         .where(and(eq(sessions.studioId, studioId), eq(sessions.classId, classId), eq(sessions.day, day)))
     const [found] = await existing()
-    if (found) return found
+    if (found) return readSession(found)
     const [row] = await tx
       .select({ plan: classes.plan })
       .from(classes)
@@ -56,7 +58,8 @@ export async function openSession(db: Database, studioId: string, id: string, cl
     if (!row) throw new NotFoundError('class', classId)
     await tx.insert(sessions).values({ id, studioId, classId, day, plan: row.plan }).onConflictDoNothing()
     const [made] = await existing()
-    return made!
+    if (!made) throw new NotFoundError('session', id)
+    return readSession(made)
   })
 }
 

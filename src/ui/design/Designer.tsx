@@ -34,11 +34,17 @@ type Open =
 const SEGMENT_WORDS: Record<SegmentKind, string> = {
   transition: 'getting ready for',
   teach: 'showing',
+  pause: 'standing a moment before',
   work: 'at work on',
   'side-change': 'changing sides in',
   rest: 'resting from',
   water: 'water and a breath',
 }
+
+/** Whether what is shown belongs to the plan as it stands: an old verdict under a new plan says so. */
+type Judged = 'current' | 'pending' | 'failed'
+/** A judgement that takes no longer than this is not worth a word, ms. */
+const PENDING_SHOWN_AFTER = 400
 
 const SAVE_WORDS: Record<SaveState, string> = {
   saved: 'Saved',
@@ -73,24 +79,41 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
   const { model } = shown
   const drawings = useRef<Record<string, Drawing>>(first.drawings)
 
+  const [judged, setJudged] = useState<Judged>('current')
+  const [slow, setSlow] = useState(false)
+  useEffect(() => {
+    setSlow(false)
+    if (judged !== 'pending') return
+    const timer = setTimeout(() => setSlow(true), PENDING_SHOWN_AFTER)
+    return () => clearTimeout(timer)
+  }, [judged])
+  const [again, setAgain] = useState(0)
   const judgedPlan = useRef(startPlan)
   const judgedPeople = useRef(people)
+  const judgedAgain = useRef(again)
   useEffect(() => {
-    if (plan === judgedPlan.current && people === judgedPeople.current) return
+    if (plan === judgedPlan.current && people === judgedPeople.current && again === judgedAgain.current) return
+    judgedAgain.current = again
     // people who are sent again are assessed and judged from the start
     const changed = people === judgedPeople.current ? {} : { people }
     judgedPlan.current = plan
     judgedPeople.current = people
     let live = true
-    void ask('model', { plan, ...changed }).then((answer) => {
-      // kept even when the next edit has overtaken this answer: the desk sends each drawing once
-      Object.assign(drawings.current, answer.drawings)
-      if (live) setShown(answer)
-    })
+    setJudged('pending')
+    void ask('model', { plan, ...changed }).then(
+      (answer) => {
+        // kept even when the next edit has overtaken this answer: the desk sends each drawing once
+        Object.assign(drawings.current, answer.drawings)
+        if (!live) return
+        setShown(answer)
+        setJudged('current')
+      },
+      () => live && setJudged('failed'),
+    )
     return () => {
       live = false
     }
-  }, [ask, plan, people])
+  }, [ask, plan, people, again])
 
   // what is open follows the plan
   const openItem = open?.kind === 'item' ? open.item : undefined
@@ -158,6 +181,8 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     ? `${clock(at ?? 0)}: ${SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
     : 'nothing planned'
   const over = model.timeline.totalSeconds - plan.promisedMinutes * 60
+  const closed = model.people.filter((person) => person.closed)
+  const limited = model.people.filter((person) => !person.closed && person.limited.length + person.unlisted.length > 0)
   return (
     <div className="flex flex-col gap-5">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
@@ -174,6 +199,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         <div className="ml-auto flex flex-wrap items-center gap-3">
           <span className="text-soft" role="status">
             {SAVE_WORDS[save]}
+            {slow && ', judging…'}
           </span>
           <button type="button" className="icon" aria-label="Undo" disabled={undo.length === 0} onClick={undoEdit}>
             <Undo2 size={20} aria-hidden="true" />
@@ -201,6 +227,37 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         <p className="min-h-6 text-soft">{at === undefined ? 'Drag along the stair to see any moment.' : momentWords}</p>
       </div>
 
+      {judged === 'failed' && (
+        <p role="alert" className="border-l-4 border-effort pl-3">
+          These verdicts and times are of the plan before your last change: it could not be judged.{' '}
+          <button type="button" className="quiet" onClick={() => setAgain((count) => count + 1)}>
+            Judge it again
+          </button>
+        </p>
+      )}
+      {closed.length > 0 && (
+        <ul className="flex flex-col gap-1" aria-label="Not today">
+          {closed.map((person) => (
+            <li key={person.id} className="border-l-4 border-effort pl-3">
+              <b>{person.name}</b>, not today: {person.closed?.text}
+            </li>
+          ))}
+        </ul>
+      )}
+      {limited.length > 0 && (
+        <ul className="flex flex-col gap-1 text-soft" aria-label="Health questions open">
+          {limited.map((person) => (
+            <li key={person.id}>
+              <b className="text-ink">{person.name}</b>:{' '}
+              {[
+                ...person.limited.map(({ text }) => text),
+                ...person.unlisted.map((words) => `${words}: not in the rule base, so effort 4 at most and soft steps.`),
+              ].join(' ')}
+            </li>
+          ))}
+        </ul>
+      )}
+
       {(model.warnings.length > 0 || refusal) && (
         <ul className="flex flex-col gap-1">
           {refusal && save === 'refused' && <li className="wrong">Not saved: {refusal}</li>}
@@ -209,7 +266,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
               <span aria-hidden="true" className="text-effort">
                 ◣
               </span>
-              {warningWords(warning)}
+              {warningWords(warning, (item) => model.items.find((one) => one.id === item)?.movement ?? item)}
             </li>
           ))}
         </ul>
@@ -235,7 +292,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
           {open.explanation && (
             <>
               <Reasons explanation={open.explanation} />
-              <OverruleForm explanation={open.explanation} classId={id} day={day} onDone={() => setOpen(undefined)} />
+              <OverruleForm explanation={open.explanation} classId={id} item={open.item} day={day} onDone={() => setOpen(undefined)} />
             </>
           )}
         </Sheet>

@@ -2,7 +2,7 @@
 import { Plus } from 'lucide-react'
 import { memo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
-import type { Cell, ClassModel, ModelItem } from '@/core/fit'
+import type { Cell, ClassModel, ModelItem } from '@/core/evaluate'
 import type { PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { FigureDrawing } from '../figure/FigureDrawing'

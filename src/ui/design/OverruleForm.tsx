@@ -9,7 +9,19 @@ import { Check } from '../shell/Check'
 const DEFAULT_DAYS = 28
 
 /** The instructor keeps the last word: with a reason, for this class or all, until a day. What is absolute says so and offers nothing. */
-export function OverruleForm({ explanation, classId, day, onDone }: { explanation: Explanation; classId: string; day: string; onDone: () => void }) {
+export function OverruleForm({
+  explanation,
+  classId,
+  item,
+  day,
+  onDone,
+}: {
+  explanation: Explanation
+  classId: string
+  item: string
+  day: string
+  onDone: () => void
+}) {
   const router = useRouter()
   const [reason, setReason] = useState('')
   const [until, setUntil] = useState(addDays(day, DEFAULT_DAYS))
@@ -22,11 +34,12 @@ export function OverruleForm({ explanation, classId, day, onDone }: { explanatio
     start(async () => {
       const outcome = await overrule({
         clientId: explanation.personId,
-        variant: explanation.variant,
         reason,
         until,
         day,
-        ...(!everywhere && { classId }),
+        classId,
+        item,
+        everywhere,
       })
       if (outcome.ok) {
         router.refresh()
@@ -48,6 +61,7 @@ export function OverruleForm({ explanation, classId, day, onDone }: { explanatio
         <Check checked={everywhere} onChange={setEverywhere}>
           in every class, not only this one
         </Check>
+        <p className="text-[0.94rem] text-soft">It holds for this dose or less, with the support that is in reach here.</p>
         {problem && <p className="wrong">{problem}</p>}
         <button type="button" className="quiet self-start" disabled={saving || reason.trim().length < 5} onClick={save}>
           Keep my word, with today’s date

@@ -6,7 +6,11 @@ import { Sheet } from '../shell/Sheet'
 const COUNT = ['no item', 'one item', 'two items', 'three items', 'four items', 'five items', 'six items']
 const opens = (count: number) => `${COUNT[count] ?? `${count} items`} open${count === 1 ? 's' : ''} up`
 
-function sentence({ name, field, label, conditionName, answer }: ClassQuestion): string {
+function sentence({ name, field, label, text, conditionName, answer }: ClassQuestion): string {
+  if (text) return `Ask ${name}: ${text}`
+  if (field === 'screenOutcome') return `Ask ${name} the health questions, or go through the open answers`
+  if (field === 'gestationalWeek') return `Ask ${name} how many weeks pregnant she is, or when the baby is due`
+  if (field === 'weeksPostpartum') return `Ask ${name} when the birth was`
   const about = conditionName ? `, about ${conditionName.toLowerCase()}` : ''
   if (field === 'cleared') return `Ask ${name} whether a clinician has agreed in writing${about}`
   if (field === 'variant') return `Ask ${name} which stage it is${about}`
@@ -28,7 +32,7 @@ export function QuestionsSheet({ questions, items, onClose }: { questions: Class
         {questions?.slice(0, 40).map((question) => (
           <li key={`${question.person} ${question.id}`} className="border-t border-line py-2">
             <Link href={`/people/${question.person}`} className="no-underline hover:underline">
-              {sentence(question)}: <b>{opens(question.loosens.length)}</b>
+              {sentence(question)}: <b>{question.opensDoor ? 'then the class is open' : opens(question.loosens.length)}</b>
             </Link>
           </li>
         ))}

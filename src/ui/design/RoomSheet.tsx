@@ -1,13 +1,13 @@
 'use client'
 import { useState } from 'react'
-import { SCHOOL_WORDS, SCHOOLS, type School } from '@/core/effort'
+import { SCHOOL_WORDS } from '@/core/effort'
 import type { PlanDraft } from '@/core/plan'
+import { ROOM_KIT, SCHOOLS, type School } from '@/core/vocabulary'
 import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
 
 type Change = Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>>
-const KIT = ['support', 'wall', 'dumbbell', 'band', 'ball', 'cuff', 'towel', 'mat', 'bed', 'wedge', 'step'] as const
-const KIT_WORDS: Record<(typeof KIT)[number], string> = {
+const KIT_WORDS: Record<(typeof ROOM_KIT)[number], string> = {
   support: 'chair backs or a rail to hold',
   wall: 'a free wall',
   dumbbell: 'weights',
@@ -125,7 +125,11 @@ export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClos
           <Check checked={room.floorWork} onChange={(ticked) => setRoom({ floorWork: ticked })}>
             floor work is possible
           </Check>
+          <Check checked={room.barefoot} onChange={(ticked) => setRoom({ barefoot: ticked })}>
+            the standing part is done without shoes
+          </Check>
           <div className="flex flex-wrap gap-4">
+            <NumberField label="Leaders and helpers" value={room.leaders} min={1} max={20} onChange={(leaders) => setRoom({ leaders })} />
             <NumberField label="Temperature, °C" value={room.tempC} min={-10} max={50} onChange={(tempC) => setRoom({ tempC })} />
             <NumberField label="Begins at hour" value={room.startHour} min={0} max={23} onChange={(startHour) => setRoom({ startHour })} />
           </div>
@@ -133,7 +137,7 @@ export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClos
         <fieldset>
           <legend className="font-serif text-[1.1rem]">What is there</legend>
           <p className="text-soft">Versions that need other kit are not offered. Chairs are taken for granted.</p>
-          {KIT.map((kit) => (
+          {ROOM_KIT.map((kit) => (
             <Check
               key={kit}
               checked={room.kit.includes(kit)}

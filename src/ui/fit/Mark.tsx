@@ -1,4 +1,4 @@
-import type { Mark as MarkName } from '@/core/fit'
+import type { Mark as MarkName } from '@/core/evaluate'
 
 export const MARK_WORDS: Record<MarkName, string> = {
   planned: 'as planned',

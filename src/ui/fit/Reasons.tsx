@@ -14,7 +14,7 @@ const THEN: Record<Reason['then'], string> = { avoid: 'Not this', modify: 'Chang
 
 /** Why a cell reads as it does: the deciding reason first, each with its rule, source and the words to say. */
 export function Reasons({ explanation }: { explanation: Explanation }) {
-  const { verdict, gate, scope, reasons, changes, options, rest, pending } = explanation
+  const { verdict, gate, scope, reasons, changes, sessionChanges, options, rest, pending, unlisted } = explanation
   const asked = reasons.filter((reason) => reason.then === 'avoid' || reason.then === 'modify')
   const said = reasons.filter((reason) => reason.then === 'caution' || reason.then === 'prefer')
   const use = verdict === 'as-planned' || verdict === 'modify' ? undefined : options[0]
@@ -27,10 +27,13 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
         </p>
       )}
       {gate && <p className="border-l-4 border-effort pl-3">{gate.text}</p>}
-      {verdict === 'modify' && changes.length > 0 && (
+      {verdict === 'modify' && changes.length + sessionChanges.length > 0 && (
         <ul className="list-none">
           {changes.map((change) => (
             <li key={change.attribute}>→ {changeWords(change)}</li>
+          ))}
+          {sessionChanges.map(({ field, say }) => (
+            <li key={field}>→ {say}</li>
           ))}
         </ul>
       )}
@@ -38,6 +41,7 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
         <p>
           Does <b>{use.movement}</b>: {use.name}
           {use.changes.length > 0 && <span className="text-soft">, with {use.changes.map(changeWords).join('; ')}</span>}
+          {use.sessionChanges.length > 0 && <span className="text-soft"> {use.sessionChanges.map(({ say }) => say).join(' ')}</span>}
         </p>
       )}
       {rest && scope !== 'session' && <p>Instead: {rest}.</p>}
@@ -66,6 +70,11 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
       {pending.length > 0 && (
         <p className="text-soft">
           A clinician’s agreement is advised and not on file: {pending.join(', ')}. Until then effort stays at 4 and steps stay soft.
+        </p>
+      )}
+      {unlisted.length > 0 && (
+        <p className="text-soft">
+          Not in the rule base: {unlisted.join('; ')}. Until a clinician’s word about it is on file, effort stays at 4 and steps stay soft.
         </p>
       )}
       <p className="text-[0.94rem] text-soft">

@@ -1,23 +1,54 @@
-import type { PlanWarning } from '@/core/plan'
+import type { PlanWarning } from '@/core/evaluate'
 import { clock } from '@/core/timing'
+import type { Kit } from '@/core/vocabulary'
 
-/** A warning as a sentence. */
-export function warningWords(warning: PlanWarning): string {
+const KIT_WORDS: Record<Kit, string> = {
+  chair: 'chairs',
+  support: 'something to hold',
+  wall: 'a free wall in reach',
+  mat: 'mats and leave to go to the floor',
+  bed: 'a bed or bench',
+  wedge: 'wedges',
+  dumbbell: 'weights',
+  band: 'bands',
+  ball: 'light balls',
+  cuff: 'cuff weights',
+  towel: 'towels',
+  step: 'a low step',
+}
+
+const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
+
+/** A warning as a sentence. @param nameOf what an item is called */
+export function warningWords(warning: PlanWarning, nameOf: (item: string) => string): string {
   switch (warning.code) {
     case 'empty':
       return 'Nothing is planned yet. Add a first movement below.'
-    case 'overruns':
-      return `It runs ${clock(warning.bySeconds)} longer than promised.`
+    case 'overruns': {
+      const takes = warning.takes.map(({ item, sets }) => `${sets === 1 ? 'one set' : `${sets} sets`} of ${nameOf(item)}`)
+      return `With these people it runs ${clock(warning.bySeconds)} longer than promised.${takes.length > 0 ? ` It would fit without ${list(takes)}.` : ''}`
+    }
     case 'warm-up-short':
-    case 'cool-down-short':
-      return `The ${warning.code === 'warm-up-short' ? 'warm-up' : 'cool-down'} has ${clock(warning.haveSeconds)}; ${warning.person ?? 'this group'} needs ${clock(warning.needSeconds)} in a class of this length.`
+    case 'cool-down-short': {
+      const part = warning.code === 'warm-up-short' ? 'Warming up' : 'Cooling down'
+      const fill = warning.code === 'warm-up-short' ? 'easy work up to effort 3' : 'stretching, breathing or easy work up to effort 2'
+      const gently =
+        warning.code === 'warm-up-short' && warning.gently.length > 0
+          ? ` Until then ${list(warning.gently)} ${warning.gently.length === 1 ? 'starts' : 'start'} gently and join the harder work later.`
+          : ''
+      return `${part} takes ${clock(warning.haveSeconds)}; ${warning.person ?? 'this group'} needs ${clock(warning.needSeconds)} in a class of this length: ${clock(warning.needSeconds - warning.haveSeconds)} more of ${fill}.${gently}`
+    }
     case 'no-warm-up':
       return 'There is no warm-up.'
     case 'no-cool-down':
       return 'There is no cool-down.'
     case 'session-too-long':
-      return `${warning.person} should be active ${warning.maxMinutes} min at most; plan a rest or an earlier finish.`
+      return `${warning.person} should be active for ${warning.maxMinutes} min at most: from ${nameOf(warning.from)} on, rest or an early finish.`
     case 'floor-without-leave':
       return 'Somebody goes to the floor, but this room allows no floor work.'
+    case 'load-not-held':
+      return `${nameOf(warning.item)} has ${warning.loadKg} kg, but this version holds nothing: choose one that does, or take the load away.`
+    case 'kit-missing':
+      return `${nameOf(warning.item)} needs ${list(warning.kit.map((kit) => KIT_WORDS[kit]))}, which this room does not have.`
   }
 }

@@ -33,11 +33,14 @@ interface Props {
   promisedSeconds: number
   items: LeadItem[]
   roster: { id: string; name: string }[]
+  /** who may not take part today, with the reason */
+  watching: { id: string; name: string; because: string }[]
 }
 
 const KIND_WORDS: Record<Segment['kind'], string> = {
   transition: 'Get ready',
   teach: 'Show it',
+  pause: 'Stand a moment',
   work: 'Go',
   'side-change': 'Change sides',
   rest: 'Rest',
@@ -55,9 +58,10 @@ function countOf(segment: Segment, into: number): { big: string; small: string }
 }
 
 /** What is on: legible across a room. Counts by itself, so that the instructor can look at people. */
-export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster }: Props) {
+export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster, watching }: Props) {
   const { state, position, now, loaded, unsent, tap } = useLead(session, timeline)
   const [stopping, setStopping] = useState(false)
+  const [asked, setAsked] = useState<string>()
   const index = segmentAt(timeline, position)
   const segment = timeline.segments[index]
   const item = items.find(({ id }) => id === segment?.item)
@@ -159,6 +163,25 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
                   </li>
                 ))}
               </ul>
+            )}
+            {watching.length > 0 && (
+              <div className="mt-2 text-[1.1rem]">
+                <p className="flex flex-wrap items-baseline gap-x-3">
+                  Watching today:
+                  {watching.map(({ id, name }) => (
+                    <button
+                      key={id}
+                      type="button"
+                      className="quiet min-h-11"
+                      aria-expanded={asked === id}
+                      onClick={() => setAsked(asked === id ? undefined : id)}
+                    >
+                      {name}
+                    </button>
+                  ))}
+                </p>
+                {asked && <p className="border-l-4 border-effort pl-3">{watching.find(({ id }) => id === asked)?.because}</p>}
+              </div>
             )}
             {item && item.resting.length > 0 && <p className="mt-2 text-[1.1rem]">Resting and breathing: {item.resting.join(', ')}</p>}
           </div>

@@ -241,6 +241,40 @@ function Clearances({
   )
 }
 
+/** Conditions that the list does not have, in words: cautious limits hold until a clinician's word about each is on file. */
+function Unlisted({
+  control,
+  register,
+  errors,
+}: {
+  control: Control<PersonDraft>
+  register: UseFormRegister<PersonDraft>
+  errors: FieldErrors<PersonDraft>
+}) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'unlisted' })
+  const field = { register, errors }
+  return (
+    <div className="mt-4 flex flex-col gap-3">
+      {fields.map(({ id }, index) => (
+        <div key={id} className="grid gap-3 border-t border-line pt-2 sm:grid-cols-[1fr_11rem_11rem_2.75rem]">
+          <Text {...field} name={`unlisted.${index}.words`} label="Condition, in words" />
+          <Text {...field} name={`unlisted.${index}.clearedBy`} label="Clinician’s word by" />
+          <Text {...field} name={`unlisted.${index}.clearedOn`} label="on" type="date" />
+          <button type="button" className="icon mt-6" aria-label="Remove this condition" onClick={() => remove(index)}>
+            <X size={18} aria-hidden="true" />
+          </button>
+        </div>
+      ))}
+      <button type="button" className="quiet self-start" onClick={() => append({ words: '', clearedOn: '', clearedBy: '' })}>
+        <Plus size={18} aria-hidden="true" /> A condition that is not in the list
+      </button>
+      {fields.length > 0 && (
+        <p className="text-[0.94rem] text-soft">Until a clinician’s word about it is on file: effort 4 at most, one foot always down.</p>
+      )}
+    </div>
+  )
+}
+
 /** Registers or changes a person. A refusal keeps everything that was typed and says field by field what is wrong. */
 export function PersonForm({ choices, movements, stored }: Props) {
   const router = useRouter()
@@ -248,6 +282,8 @@ export function PersonForm({ choices, movements, stored }: Props) {
   const [revision, setRevision] = useState(stored?.revision ?? 0)
   const [saved, setSaved] = useState(false)
   const [newer, setNewer] = useState<{ record: ClientRecord; revision: number }>()
+  // what the form does not show is kept from the record that was read last
+  const [base, setBase] = useState(stored?.record)
   const { register, control, handleSubmit, setError, clearErrors, reset, formState } = useForm<PersonDraft>({
     defaultValues: draftOf(stored?.record),
   })
@@ -262,7 +298,7 @@ export function PersonForm({ choices, movements, stored }: Props) {
   const submit = handleSubmit((draft) => {
     setSaved(false)
     clearErrors()
-    const parsed = clientSchema.safeParse(recordOf(draft, stored?.record))
+    const parsed = clientSchema.safeParse(recordOf(draft, base))
     if (!parsed.success) return refuse(problemsOf(parsed.error))
     start(async () => {
       if (!stored) {
@@ -288,10 +324,23 @@ export function PersonForm({ choices, movements, stored }: Props) {
           <Text {...field} name="given" label="First name" />
           <Text {...field} name="family" label="Family name" />
           <Text {...field} name="birthDate" label="Born on" type="date" />
+          <Choose
+            {...field}
+            name="sex"
+            label="Sex, for ceilings and capacity"
+            options={[
+              ['', 'not said: the lower value'],
+              ['female', 'female'],
+              ['male', 'male'],
+            ]}
+          />
+          <Choose {...field} name="ownHelper" label="A helper of their own in class" options={YES_NO} />
+          <Choose {...field} name="latexAllergy" label="Allergic to latex" options={YES_NO} />
         </div>
       </Section>
       <Section title="Conditions">
         <Conditions control={control} register={register} errors={errors} choices={choices} />
+        <Unlisted control={control} register={register} errors={errors} />
       </Section>
       <Section title="Where it hurts or wants care">
         <Controller control={control} name="sites" render={({ field: { value, onChange } }) => <BodyChart sites={value} onChange={onChange} />} />
@@ -362,6 +411,7 @@ export function PersonForm({ choices, movements, stored }: Props) {
               className="quiet"
               onClick={() => {
                 setRevision(newer.revision)
+                setBase(newer.record)
                 setNewer(undefined)
               }}
             >
@@ -373,6 +423,7 @@ export function PersonForm({ choices, movements, stored }: Props) {
               onClick={() => {
                 reset(draftOf(newer.record))
                 setRevision(newer.revision)
+                setBase(newer.record)
                 setNewer(undefined)
               }}
             >

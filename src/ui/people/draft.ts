@@ -19,6 +19,10 @@ export interface PersonDraft {
   lastBirthOn: string
   lastBirthKind: 'vaginal' | 'caesarean'
   noBirth12m: Answer
+  latexAllergy: Answer
+  ownHelper: Answer
+  sex: '' | 'female' | 'male'
+  unlisted: { words: string; clearedOn: string; clearedBy: string }[]
   conditions: ConditionDraft[]
   clearances: { condition: string; by: string; on: string; expires: string; scope: string; movement: string }[]
   riseNoHands: Answer
@@ -43,7 +47,7 @@ export interface PersonDraft {
 
 const answerOf = (value: boolean | undefined): Answer => (value === undefined ? '' : value ? 'yes' : 'no')
 const textOf = (value: number | undefined): string => (value === undefined ? '' : String(value))
-const CONDITION_KEYS = new Set(['slug', 'variant', 'side', 'since', 'note', 'site'])
+const CONDITION_KEYS = new Set(['slug', 'variant', 'side', 'since', 'note', 'site', 'severeHypoOn'])
 
 const conditionDraft = (condition: ConditionRecord): ConditionDraft => ({
   slug: condition.slug,
@@ -68,6 +72,10 @@ export function draftOf(record?: ClientRecord): PersonDraft {
     lastBirthOn: record?.lastBirth?.on ?? '',
     lastBirthKind: record?.lastBirth?.kind ?? 'vaginal',
     noBirth12m: answerOf(record?.noBirth12m),
+    latexAllergy: answerOf(record?.latexAllergy),
+    ownHelper: answerOf(record?.ownHelper),
+    sex: record?.sex ?? '',
+    unlisted: (record?.unlisted ?? []).map(({ words, clearedOn, clearedBy }) => ({ words, clearedOn: clearedOn ?? '', clearedBy: clearedBy ?? '' })),
     conditions: (record?.conditions ?? []).map(conditionDraft),
     clearances: (record?.clearances ?? []).map(({ condition, by, on, expires, scope, movement }) => ({
       condition,
@@ -115,10 +123,16 @@ export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput
     dueDate: filled(draft.dueDate),
     lastBirth: filled(draft.lastBirthOn) ? { on: draft.lastBirthOn, kind: draft.lastBirthKind } : undefined,
     noBirth12m: yes(draft.noBirth12m),
+    latexAllergy: yes(draft.latexAllergy),
+    ownHelper: yes(draft.ownHelper),
+    sex: draft.sex === '' ? undefined : draft.sex,
+    unlisted: draft.unlisted
+      .filter(({ words }) => words.trim() !== '')
+      .map(({ words, clearedOn, clearedBy }) => known({ words: words.trim(), clearedOn: filled(clearedOn), clearedBy: filled(clearedBy) })),
     statureCm: numberOf(draft.statureCm),
     massKg: numberOf(draft.massKg),
     conditions: draft.conditions.map(({ slug, variant, side, since, note, answers }) => {
-      const site = before?.conditions.find((condition) => condition.slug === slug)?.site
+      const kept = before?.conditions.find((condition) => condition.slug === slug)
       const given = Object.entries(answers).flatMap(([field, value]): [string, unknown][] =>
         value === '' ? [] : [[field, value === 'yes' || value === 'no' ? value === 'yes' : numberOf(value)]],
       )
@@ -127,7 +141,8 @@ export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput
         variant: filled(variant),
         side: filled(side) as 'left' | undefined,
         since: filled(since),
-        site,
+        site: kept?.site,
+        severeHypoOn: kept?.severeHypoOn,
         note: filled(note),
         ...Object.fromEntries(given),
       })

@@ -13,14 +13,16 @@ export const metadata = { title: 'Movements' }
 
 const FIRST: Find = { words: '', conditions: [], over65: false, forClass: false, most: 24, moving: false }
 /** Added by the tool or by the check-in; nobody searches for them. */
-const NOT_SEARCHED = new Set(['everyone', 'older-adult', 'acute-illness-today'])
+const NOT_SEARCHED = new Set(
+  [...RULE_BASE.conditions.values()].flatMap(({ slug, addedBy }) => (addedBy && ['always', 'age', 'unwell'].includes(addedBy.by) ? [slug] : [])),
+)
 
 export default async function MovementsPage({ searchParams }: { searchParams: Promise<{ class?: string }> }) {
   const { db, studio } = await here()
   const asked = (await searchParams).class ?? ''
   const [{ own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
   const classId = z.uuid().safeParse(asked).success && classes.some(({ id }) => id === asked) ? asked : ''
-  const people = classId ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, classId), today(), classId) : []
+  const people = classId ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, classId), today(studio), classId) : []
   const desk = new LibraryDesk()
   desk.open({ people, own })
   return (

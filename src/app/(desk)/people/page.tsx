@@ -1,6 +1,7 @@
 import Link from 'next/link'
-import { addMonths, ageOn, clearanceEnds, factsOn, perinatal, SCREENING_MONTHS } from '@/core/client'
-import { assess } from '@/core/safety'
+import { addMonths, ageOn, clearanceEnds, factsOn, perinatal } from '@/core/client'
+import { assess, type GateOutcome } from '@/core/safety'
+import { attendedDays } from '@/server/repositories/checkIns'
 import { listClients } from '@/server/repositories/clients'
 import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
@@ -11,11 +12,28 @@ export const metadata = { title: 'People' }
 /** A clearance that ends within this many days is worth asking for now. */
 const SOON_DAYS = 28
 
+const CLOSED_WORDS: Record<GateOutcome, string> = {
+  emergency: 'emergency',
+  'not-today': 'not today',
+  'clearance-first': 'a letter first',
+  ask: 'a question first',
+  hold: 'to correct first',
+  limits: 'with limits',
+}
+
 export default async function PeoplePage() {
   const { db, studio } = await here()
-  const now = today()
-  const rows = (await listClients(db, studio.id)).map(({ id, record }) => {
-    const { closed, pending } = assess(RULE_BASE, factsOn(RULE_BASE, record, now), { supportInReach: true })
+  const now = today(studio)
+  const clients = await listClients(db, studio.id)
+  const attended = await attendedDays(
+    db,
+    studio.id,
+    clients.map(({ id }) => id),
+    now,
+  )
+  const rows = clients.map(({ id, record }) => {
+    const facts = factsOn(RULE_BASE, record, now, { attended: attended.get(id) ?? [] })
+    const { closed, pending } = assess(RULE_BASE, facts, { supportInReach: true })
     const { week, weeksSinceBirth } = perinatal(record, now)
     const ending = record.clearances
       .map((clearance) => ({ clearance, ends: clearanceEnds(RULE_BASE, clearance) }))
@@ -23,17 +41,14 @@ export default async function PeoplePage() {
         ({ ends }) => ends !== undefined && ends >= now && ends <= addMonths(now, 1) && Date.parse(ends) - Date.parse(now) <= SOON_DAYS * 86_400_000,
       )
     const due = [
-      ...(closed ? [closed.outcome === 'clearance-first' ? 'clearance first' : closed.outcome.replaceAll('-', ' ')] : []),
+      ...(closed ? [CLOSED_WORDS[closed.outcome]] : []),
       ...(!closed && pending.length > 0 ? ['clearance advised'] : []),
       ...ending.map(
         ({ clearance, ends }) =>
           `clearance for ${(RULE_BASE.conditions.get(clearance.condition)?.name ?? clearance.condition).toLowerCase()} ends ${ends}`,
       ),
-      ...(record.screenedOn === undefined
-        ? ['never screened']
-        : addMonths(record.screenedOn, SCREENING_MONTHS) < now
-          ? ['screening is over a year old']
-          : []),
+      ...(facts.screenOutcome === 'never' ? [record.screening ? 'health questions to ask again' : 'health questions never answered'] : []),
+      ...(facts.screenOutcome === 'limits' ? ['answers to go through'] : []),
       ...(record.consentOn === undefined ? ['no consent to keep health data'] : []),
     ]
     return {
@@ -44,6 +59,7 @@ export default async function PeoplePage() {
         ...(week === undefined ? [] : [`pregnant, week ${week}`]),
         ...(weeksSinceBirth === undefined || weeksSinceBirth > 52 ? [] : [`${weeksSinceBirth} weeks after a birth`]),
         ...record.conditions.map(({ slug, side }) => `${RULE_BASE.conditions.get(slug)?.name ?? slug}${side ? `, ${side}` : ''}`),
+        ...record.unlisted.map(({ words }) => words),
       ].join('; '),
       due,
       urgent: closed !== undefined,

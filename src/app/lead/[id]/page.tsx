@@ -17,8 +17,13 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
   const people = await peopleOn(db, studio.id, roster, session.day, session.classId)
   const { model } = new DesignerDesk().model({ plan: session.plan, people, own })
   const items = model.items.map((item): LeadItem => {
-    const takes = (use: string | undefined) =>
-      item.cells.flatMap((cell, index) => (cell.use === use ? [{ name: model.people[index]!.name, changes: cell.changes.map(changeWords) }] : []))
+    const takes = (variant: string) =>
+      item.cells.flatMap(({ use }, index) =>
+        use.kind === 'does' && use.variant === variant
+          ? [{ name: model.people[index]!.name, changes: [...use.changes.map(changeWords), ...use.sessionChanges.map(({ say }) => say)] }]
+          : [],
+      )
+    const resting = item.cells.flatMap(({ use }, index) => (use.kind === 'rests' ? [model.people[index]!.name] : []))
     // with nobody on the roster the planned version is shown all the same
     const shown = item.shown.length > 0 || !item.variant ? item.shown : [item.variant]
     return {
@@ -42,7 +47,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
           },
         ]
       }),
-      resting: takes(undefined).map(({ name }) => name),
+      resting,
     }
   })
   return (
@@ -55,6 +60,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
         promisedSeconds={session.plan.promisedMinutes * 60}
         items={items}
         roster={model.people.map((person) => ({ id: person.id, name: person.name }))}
+        watching={model.people.flatMap(({ id, name, closed }) => (closed ? [{ id, name, because: closed.text }] : []))}
       />
     </div>
   )

@@ -14,7 +14,7 @@ export const metadata = { title: 'Class' }
 export default async function ClassPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
   const { db, studio, id, found: stored } = await named(params, getClass)
   const asked = (await searchParams).day
-  const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today())
+  const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today(studio))
   const [{ own }, places, roster, everybody] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),

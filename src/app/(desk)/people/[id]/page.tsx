@@ -15,7 +15,7 @@ export const metadata = { title: 'Person' }
 
 export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: stored } = await named(params, getClient)
-  const now = today()
+  const now = today(studio)
   const [letters, last, { catalogue }] = await Promise.all([
     lettersOf(db, studio.id, id),
     lastVariants(db, studio.id, id),

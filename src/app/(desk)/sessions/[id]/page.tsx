@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import type { UseView } from '@/core/evaluate'
 import { fold } from '@/core/lead'
 import { ladderOf } from '@/core/movement'
 import { clock } from '@/core/timing'
@@ -14,6 +15,8 @@ import { DesignerDesk } from '@/workers/designerDesk'
 import { named } from '../../../named'
 
 export const metadata = { title: 'Session' }
+
+const variantOf = (use: UseView | undefined): string => (use?.kind === 'does' ? use.variant : 'rest')
 
 export default async function SessionPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
@@ -52,7 +55,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
     const used = Object.fromEntries(
       roster.map(({ id: clientId }, index) => [
         clientId,
-        logged.find((entry) => entry.clientId === clientId)?.variant ?? item.cells[index]?.use ?? 'rest',
+        logged.find((entry) => entry.clientId === clientId)?.variant ?? variantOf(item.cells[index]?.use),
       ]),
     )
     const ids = new Set([

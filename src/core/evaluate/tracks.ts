@@ -1,4 +1,3 @@
-import type { PlannedItem } from '../plan'
 import type { Placement } from './options'
 
 /** The versions of one item that are shown, and who takes which. */
@@ -41,12 +40,6 @@ export function tracksFor(placements: readonly Placement[], most: number, planne
     }
     return { shown, assignment, totalLoss: best.loss }
   }
-}
-
-/** The versions of a planned item that are shown, and what each person does, in the order given; undefined = rest with breathing. */
-export function versionsFor(placements: readonly Placement[], most: number, planned: PlannedItem): { shown: string[]; uses: (string | undefined)[] } {
-  const { shown, assignment } = tracksFor(placements, most, planned.entry?.variant.id ?? planned.movement)
-  return { shown, uses: assignment.map((track) => (track === undefined ? undefined : shown[track])) }
 }
 
 /** Nobody loses more with `a` than with `b`; of two equal rows the earlier one stays. */

@@ -1,0 +1,195 @@
+import { type CatalogueEntry, familyOf } from '../movement'
+import type { Prescription } from '../plan'
+import {
+  type Alternative,
+  type Assessment,
+  alternatives,
+  type Candidate,
+  type Change,
+  type Judgement,
+  judge,
+  type SessionChange,
+  type SessionFor,
+  underOverrule,
+} from '../safety'
+import type { Kit } from '../vocabulary'
+import type { SceneAt } from './moments'
+
+/** A way for one person to take part in one item. */
+export interface Option {
+  entry?: CatalogueEntry
+  /** `movement/variant`, or the id of a described item */
+  id: string
+  changes: Change[]
+  /** what the session changes for this person */
+  sessionChanges: SessionChange[]
+  judgement: Judgement
+  /** 0 = exactly what was planned; a greater loss keeps less of it */
+  loss: number
+}
+
+/** What one person may do in one item. */
+export interface Placement {
+  judgement: Judgement
+  /** accepted ways, least loss first; empty when nothing fits */
+  options: Option[]
+}
+
+/** What the room allows: kit that is there, support within reach, and whether anybody goes to the floor. */
+export interface Availability {
+  kit: readonly Kit[]
+  floorWork: boolean
+  /** nothing in reach means that no rail, wall or counter is offered either */
+  supportInReach: boolean
+}
+
+/** Kit that a variant needs and the room does not have. Chairs are taken for granted. */
+export function missingKit(entry: CatalogueEntry, room: Availability): Kit[] {
+  const fixed = (kit: Kit) => kit === 'wall' || (kit === 'support' && !entry.bringsSupport)
+  return entry.variant.kit.filter((kit) => {
+    if (kit === 'chair') return false
+    if (kit === 'mat') return !room.floorWork
+    return !room.kit.includes(kit as (typeof room.kit)[number]) || (fixed(kit) && !room.supportInReach)
+  })
+}
+export const isAvailable = (entry: CatalogueEntry, room: Availability): boolean => missingKit(entry, room).length === 0
+
+const candidateCache = new WeakMap<CatalogueEntry, Candidate>()
+export function candidateOf(entry: CatalogueEntry): Candidate {
+  let candidate = candidateCache.get(entry)
+  if (!candidate) {
+    candidate = {
+      id: entry.variant.id,
+      movement: entry.movement.id,
+      planned: entry.planned,
+      vector: entry.vector,
+      bringsSupport: entry.bringsSupport,
+      freeHands: entry.hands.free,
+      loadedHands: entry.hands.loaded,
+    }
+    candidateCache.set(entry, candidate)
+  }
+  return candidate
+}
+
+const familyGroup = (base: string) => base.split('-')[0]
+const repLength = (seconds: number) => Math.max(1, seconds)
+
+/** Attributes whose change makes another movement of it: less of the same step is always nearer. */
+const CONTRADICTS: Partial<Record<Change['attribute'], number>> = { basePosition: 0.6, travel: 0.4, purpose: 3 }
+const saidLoss = (changes: readonly Change[]) => changes.reduce((sum, { attribute }) => sum + (CONTRADICTS[attribute] ?? 0.25), 0)
+
+/**
+ * How much of what was planned an option loses. Weights, in the order of what a group notices: another muscle, another movement,
+ * another position family, a change that takes the movement's own point away, another rhythm or length, steps along the ladder,
+ * changes to say aloud. A ladder's own neighbouring step (0.3) comes before a hand on the chair (0.6) for a movement done free.
+ */
+function lossOf(planned: Prescription, entry: CatalogueEntry, changes: readonly Change[], pass: 1 | 2): number {
+  const from = planned.entry
+  const described = planned.item.described
+  const said = saidLoss(changes) + (pass === 2 ? 0.5 : 0)
+  const main = from?.movement.main ?? described?.main ?? []
+  const movement = from?.movement.id ?? described?.like
+  if (main.length === 0 && movement === undefined) return 4 + said
+  const muscles = new Set(main)
+  const shared = entry.movement.main.filter((muscle) => muscles.has(muscle)).length
+  const otherMuscles = main.length === 0 ? 0.5 : 1 - shared / Math.max(muscles.size, entry.movement.main.length)
+  const rhythm = Math.abs(Math.log(repLength(repOf(entry)) / repLength(planned.repSeconds)))
+  const sameMovement = entry.movement.id === movement
+  return (
+    otherMuscles * 3 +
+    (sameMovement ? 0 : 2) +
+    (familyGroup(entry.planned.basePosition) === familyGroup(planned.demands.basePosition) ? 0 : 1) +
+    Math.min(1, rhythm) +
+    (entry.planned.side === planned.demands.side ? 0 : 0.3) +
+    (sameMovement && from ? 0.3 * Math.abs(entry.step - from.step) : 0.3) +
+    said
+  )
+}
+const repOf = ({ variant }: CatalogueEntry) => variant.tempo.out + variant.tempo.stay + variant.tempo.back + variant.tempo.rest
+
+const asPlannedOption = (planned: Prescription, judgement: Judgement): Option => ({
+  ...(planned.entry && { entry: planned.entry }),
+  id: planned.entry?.variant.id ?? planned.movement,
+  changes: judgement.changes,
+  sessionChanges: judgement.sessionChanges,
+  judgement,
+  loss: saidLoss(judgement.changes),
+})
+
+/** What the planned item reads at its place in the class; the person's own session and the planned minutes when left out. */
+export function judgePlanned(assessment: Assessment, planned: Prescription, at?: SceneAt): Judgement {
+  const scene = at?.(planned.demands, planned.vector) ?? { demands: planned.vector, session: assessment.situation }
+  const hands = planned.entry?.hands
+  const judgement = judge(assessment, scene.demands, {
+    movement: planned.movement,
+    session: scene.session,
+    ...(hands && { freeHands: hands.free, loadedHands: hands.loaded }),
+  })
+  return underOverrule(assessment, judgement, scene, planned.entry?.variant.id)
+}
+
+/**
+ * The verdict on an item for one person, with every accepted way to take part, least loss first.
+ * Rest with breathing is what is left when the list is empty; the caller says so.
+ *
+ * @param at the minutes of the timeline at this item; as judged alone when left out
+ * @param known the verdict on the planned item, where the caller has it already
+ */
+export function place(
+  assessment: Assessment,
+  planned: Prescription,
+  entries: readonly CatalogueEntry[],
+  room: Availability,
+  { at, known }: { at?: SceneAt | undefined; known?: Judgement } = {},
+): Placement {
+  const judgement = known ?? judgePlanned(assessment, planned, at)
+  if (assessment.closed || (judgement.verdict === 'leave-out' && judgement.scope === 'movement')) return { judgement, options: [] }
+  const asPlanned = judgement.verdict === 'as-planned' || judgement.verdict === 'modify' ? [asPlannedOption(planned, judgement)] : []
+  const candidates = entries.filter(
+    (entry) => entry.variant.id !== planned.entry?.variant.id && entry.planned.purpose === planned.demands.purpose && isAvailable(entry, room),
+  )
+  const byId = new Map(candidates.map((entry) => [entry.variant.id, entry]))
+  const sessionFor: SessionFor | undefined = at && (({ planned: demands, vector }) => at(demands, vector))
+  const others = alternatives(assessment, planned.demands, judgement, candidates.map(candidateOf), {
+    movement: planned.movement,
+    ...(sessionFor && { sessionFor }),
+  }).flatMap(({ candidate, changes, sessionChanges, judgement: own, pass }: Alternative): Option[] => {
+    const entry = byId.get(candidate.id)
+    return entry ? [{ entry, id: candidate.id, changes, sessionChanges, judgement: own, loss: lossOf(planned, entry, changes, pass) }] : []
+  })
+  // stable: equal losses keep the order of the rule base (0.3 step 8)
+  const options = [...asPlanned, ...others].sort((a, b) => a.loss - b.loss)
+  if (judgement.verdict === 'swap' && options.length === 0) return { judgement: { ...judgement, verdict: 'leave-out', scope: 'movement' }, options }
+  return { judgement, options }
+}
+
+/** Whether somebody does a planned item just so: nothing can be nearer to what was planned. */
+const justSo = (judgement: Judgement) => judgement.verdict === 'as-planned'
+
+export interface Placing {
+  assessment: Assessment
+  at?: SceneAt | undefined
+}
+
+/**
+ * `place` for everybody of a class, with only the alternatives that can matter to the choice of versions: whoever does the item just as
+ * planned loses nothing by it, so a version that serves none of the others is never worth showing. Exact, and for most items no
+ * alternative need be sought at all.
+ */
+export function placeGroup(people: readonly Placing[], planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Placement[] {
+  const first = people.map(({ assessment, at }) => {
+    const judgement = judgePlanned(assessment, planned, at)
+    return justSo(judgement) ? { judgement } : place(assessment, planned, entries, room, { at, known: judgement })
+  })
+  const useful = new Set(first.flatMap((placement) => ('options' in placement ? placement.options.map(({ id }) => id) : [])))
+  const few = entries.filter((entry) => useful.has(entry.variant.id))
+  return people.map(({ assessment, at }, index) => {
+    const placement = first[index]!
+    return 'options' in placement ? placement : place(assessment, planned, few, room, { at, known: placement.judgement })
+  })
+}
+
+/** Position family of an option, for the minutes in one position. */
+export const familyOfOption = (option: Option, planned: Prescription) =>
+  familyOf((option.entry ?? planned.entry)?.planned.basePosition ?? planned.demands.basePosition)

@@ -1,0 +1,50 @@
+import type { Plan } from '../plan'
+import { type Assessment, assess, type PersonFacts, type RuleBase, type SessionFacts } from '../safety'
+
+/** Somebody on the list of a class, as the rules know them on the day. */
+export interface RosterFacts {
+  id: string
+  name: string
+  facts: PersonFacts
+  /** a helper of their own stands beside them */
+  ownHelper?: boolean
+}
+
+/** The same, ready to be held against any variant. */
+export interface AssessedPerson {
+  id: string
+  name: string
+  assessment: Assessment
+}
+
+/** The people of a class on a day. One and the same object as long as nobody changed, so that what was judged is remembered. */
+export interface Roster {
+  people: readonly AssessedPerson[]
+}
+
+/** What the room and the hour make of the session, for everybody alike. */
+export const sessionOf = ({ room }: Pick<Plan, 'room'>): SessionFacts => ({
+  supportInReach: room.supportInReach,
+  roomTempC: room.tempC,
+  hour: room.startHour,
+  barefoot: room.barefoot,
+})
+
+/**
+ * Assesses everybody of a class. The ratio of people to leaders counts those who are not closed (rule base 1.5), and may close somebody
+ * itself; it is therefore counted first with everybody, and again without those whom the day closes.
+ *
+ * @param given session facts that a caller knows better than the room: for the command line
+ * @throws AssessmentError when somebody cannot be judged
+ */
+export function assessRoster(base: RuleBase, people: readonly RosterFacts[], plan: Pick<Plan, 'room'>, given: SessionFacts = {}): Roster {
+  const session = { ...sessionOf(plan), ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) }
+  const withRatio = (count: number) =>
+    people.map(({ id, name, facts, ownHelper }): AssessedPerson => {
+      const instructorRatio = ownHelper ? 1 : (given.instructorRatio ?? count / plan.room.leaders)
+      return { id, name, assessment: assess(base, facts, { ...session, instructorRatio }) }
+    })
+  const first = withRatio(people.length)
+  const open = first.filter(({ assessment }) => !assessment.closed).length
+  return { people: open === people.length || given.instructorRatio !== undefined ? first : withRatio(open) }
+}

@@ -1,0 +1,149 @@
+import type { Dose } from '../movement'
+import type { Change, GateHit, Pending, SessionChange, Verdict } from '../safety'
+import { type Base, baseOf, type Timeline, type TreadLine } from '../timing'
+import type { EvaluatedItem, Evaluation, Use } from './evaluate'
+import type { Placement } from './options'
+import type { OwnRest } from './pacing'
+import type { PlanWarning } from './warnings'
+
+/** How a cell of the fit grid reads. */
+export const MARKS = [
+  /** as planned */
+  'planned',
+  /** as planned on the instructor's own word */
+  'word',
+  /** the same variant, adjusted */
+  'adjust',
+  /** another variant */
+  'swap',
+  /** rest with breathing, or no class today */
+  'out',
+  /** a clinician or a question comes first */
+  'ask',
+] as const
+export type Mark = (typeof MARKS)[number]
+
+/** A use as it goes over to a screen: names and changes, no figures and no rules. */
+export type UseView =
+  | { kind: 'does'; variant: string; changes: Change[]; sessionChanges: SessionChange[] }
+  | { kind: 'rests'; with?: string }
+  | { kind: 'closed'; outcome: GateHit['outcome']; text: string }
+
+export interface Cell {
+  verdict: Verdict
+  mark: Mark
+  use: UseView
+  /** the deciding reason, in a few words */
+  because?: string
+}
+
+export interface ModelItem {
+  id: string
+  /** library variant; nothing for a described movement */
+  variant?: string
+  movement: string
+  name: string
+  block: string
+  base: Base
+  dose: Dose
+  startSeconds: number
+  seconds: number
+  /** one per person, in the order of the roster */
+  cells: Cell[]
+  /** versions shown to the group */
+  shown: string[]
+}
+
+export interface ModelPerson {
+  id: string
+  name: string
+  /** the gate that closes the session for this person */
+  closed?: GateHit
+  /** limits that the day or the health questions set, in the words of their gates */
+  limited: GateHit[]
+  /** clearance advised and not on file */
+  pending: Pending[]
+  /** conditions that the rule base does not hold, in words */
+  unlisted: string[]
+  rpeCap: number
+  ownRests: OwnRest[]
+}
+
+/** What the designer, the grid and the leading screen show of a class. */
+export interface ClassModel {
+  people: ModelPerson[]
+  items: ModelItem[]
+  timeline: Timeline
+  tread: TreadLine
+  warnings: PlanWarning[]
+}
+
+const CLOSED_BY_ASKING = new Set(['clearance-first', 'ask', 'hold'])
+
+export function markOf({ judgement }: Placement, use: Use): Mark {
+  if (use.kind === 'closed') return CLOSED_BY_ASKING.has(use.gate.outcome) ? 'ask' : 'out'
+  if (use.kind === 'rests') return 'out'
+  if (judgement.overruled) return 'word'
+  switch (judgement.verdict) {
+    case 'as-planned':
+      return 'planned'
+    case 'modify':
+      return 'adjust'
+    case 'swap':
+      return 'swap'
+    case 'leave-out':
+      return 'out'
+  }
+}
+
+export function viewOfUse(use: Use): UseView {
+  switch (use.kind) {
+    case 'does':
+      return { kind: 'does', variant: use.option.id, changes: use.option.changes, sessionChanges: use.option.sessionChanges }
+    case 'rests':
+      return { kind: 'rests', ...(use.with && { with: use.with.variant.id }) }
+    case 'closed':
+      return { kind: 'closed', outcome: use.gate.outcome, text: use.gate.text }
+  }
+}
+
+function cellOf(placement: Placement, use: Use): Cell {
+  const { judgement } = placement
+  const because = judgement.gate?.text ?? judgement.hits.find((hit) => hit.then === 'avoid' || hit.then === 'modify')?.why
+  return { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use), ...(because && { because }) }
+}
+
+function itemView({ prescription, placements, uses, shown, startSeconds, seconds }: EvaluatedItem): ModelItem {
+  const { item, block, entry, name, demands, dose } = prescription
+  return {
+    id: item.id,
+    ...(item.variant && { variant: item.variant }),
+    movement: entry?.movement.name ?? name,
+    name: entry?.variant.name ?? '',
+    block: block.id,
+    base: baseOf(demands.basePosition),
+    dose,
+    startSeconds,
+    seconds,
+    cells: placements.map((placement, index) => cellOf(placement, uses[index]!)),
+    shown: [...shown],
+  }
+}
+
+/** An evaluation as it goes over to a screen. */
+export const classModel = ({ people, items, timeline, tread, warnings }: Evaluation): ClassModel => ({
+  people: people.map(({ id, name, assessment, ownRests }) => ({
+    id,
+    name,
+    ...(assessment.closed && { closed: assessment.closed }),
+    limited: assessment.gates.filter(({ outcome }) => outcome === 'limits'),
+    pending: assessment.pending,
+    unlisted: [...assessment.unlisted],
+    rpeCap: assessment.limits.rpeCap.value,
+    ownRests,
+  })),
+  items: items.map(itemView),
+  timeline,
+  tread,
+  warnings: [...warnings],
+})

@@ -1,5 +1,0 @@
-export * from './classModel'
-export * from './options'
-export * from './questions'
-export * from './rest'
-export * from './tracks'
