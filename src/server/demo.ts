@@ -21,6 +21,7 @@ import { assessRoster, evaluate } from '@/core/evaluate'
 import type { LeadEvent } from '@/core/lead'
 import { checkPlan, type Plan, planSchema } from '@/core/plan'
 import { expand } from '@/core/timing'
+import { noteRules } from './changedRules'
 import type { Database } from './db/connection'
 import { addClass, rosterOf, setRoster } from './repositories/classes'
 import { addClient, listClients } from './repositories/clients'
@@ -187,5 +188,6 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
       )
     }
   }
+  await noteRules(db, studioId, today)
   return true
 }

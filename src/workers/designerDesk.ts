@@ -33,7 +33,8 @@ export class DesignerDesk {
   private facts: WorkerPerson[] = []
   private sessionKey = ''
   private plan: Plan | undefined
-  private evaluation: Evaluation | undefined
+  /** what was judged last */
+  evaluation: Evaluation | undefined
   private drawings = new Map<string, Drawing>()
   private sent = new Set<string>()
 

@@ -58,7 +58,7 @@ export class LibraryDesk {
   /** Somebody with these conditions at their strictest, cleared to take part. */
   private imagined(conditions: readonly string[], over65: boolean): Assessment {
     const records = conditions.map((slug) => ({ slug, cleared: true }))
-    const pregnant = conditions.some((slug) => RULE_BASE.conditions.get(slug)?.lasts === 'pregnancy')
+    const pregnant = conditions.some((slug) => RULE_BASE.conditions.get(slug)?.lasts === 'gestation')
     return assess(
       RULE_BASE,
       {

@@ -1,12 +1,12 @@
 import Link from 'next/link'
 import { dayNumber } from '@/core/client'
-import { assessRoster } from '@/core/evaluate'
 import { checkPlan } from '@/core/plan'
-import { clock, expand, treadLine } from '@/core/timing'
+import { clock } from '@/core/timing'
+import { rulesChanged } from '@/server/changedRules'
+import { evaluationOf } from '@/server/evaluations'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
 import { peopleOn } from '@/server/roster'
-import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { dayWords, nextWeekday } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/TreadLine'
@@ -16,7 +16,11 @@ export const metadata = { title: 'Today' }
 export default async function DaySheet() {
   const { db, studio } = await here()
   const now = today(studio)
-  const [classes, { catalogue }] = await Promise.all([listClasses(db, studio.id), studioLibrary(db, studio.id)])
+  const [classes, { catalogue, own }, changed] = await Promise.all([
+    listClasses(db, studio.id),
+    studioLibrary(db, studio.id),
+    rulesChanged(db, studio.id),
+  ])
   const rows = (
     await Promise.all(
       classes.map(async (stored) => {
@@ -24,11 +28,11 @@ export default async function DaySheet() {
         const checked = checkPlan(stored.plan, catalogue)
         if ('problems' in checked) throw new Error(`the stored plan "${stored.plan.title}" is not sound: ${JSON.stringify(checked.problems)}`)
         const people = await peopleOn(db, studio.id, await rosterOf(db, studio.id, stored.id), day, stored.id)
-        const assessed = assessRoster(RULE_BASE, people, checked.plan).people
+        const { people: assessed, tread } = evaluationOf(checked.plan, people, catalogue, JSON.stringify(own))
         return {
           ...stored,
           day,
-          line: treadLine(expand(checked.plan, catalogue)),
+          line: tread,
           people: people.length,
           closed: assessed.filter(({ assessment }) => assessment.closed),
           pending: assessed.filter(({ assessment }) => !assessment.closed && assessment.pending.length > 0),
@@ -47,6 +51,11 @@ export default async function DaySheet() {
           New class
         </Link>
       </div>
+      {changed && (
+        <p className="mb-5 border-l-4 border-effort pl-3">
+          The rules were revised since your classes were last judged. <Link href="/rules">See what that changes</Link>.
+        </p>
+      )}
       {rows.length === 0 && (
         <p className="max-w-prose">
           No classes yet. <Link href="/people/new">Add the people</Link> who come, then <Link href="/classes/new">make a first class</Link>.

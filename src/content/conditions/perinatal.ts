@@ -8,9 +8,9 @@ export const perinatal: ConditionDefinition[] = [
     variants: ['default'],
     symptomaticMeans: 'any yes in section 4.2 that leads to clearance',
     addedBy: {
-      by: 'pregnancy',
+      by: 'gestation',
     },
-    lasts: 'pregnancy',
+    lasts: 'gestation',
     noPulseFormula: 'true',
     clearance: {
       need: 'advised',
@@ -460,7 +460,7 @@ export const perinatal: ConditionDefinition[] = [
     group: 'perinatal',
     inherits: ['pregnancy'],
     variants: ['default'],
-    lasts: 'pregnancy',
+    lasts: 'gestation',
     clearance: {
       need: 'required',
       requiredWhen: 'true',
@@ -491,7 +491,7 @@ export const perinatal: ConditionDefinition[] = [
     group: 'perinatal',
     inherits: ['pregnancy'],
     variants: ['default'],
-    lasts: 'pregnancy',
+    lasts: 'gestation',
     clearance: {
       need: 'required',
       requiredWhen: 'true',

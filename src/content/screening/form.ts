@@ -7,7 +7,7 @@ import { PRIVATE_QUESTIONS } from './private'
 /** The parts of the form and whom they concern (rule base 4.0). */
 const SECTIONS: readonly ScreeningSection[] = [
   { id: 'general' },
-  { id: 'pregnancy', when: 'G23 is pregnant', opensIn: 'pregnancy' },
+  { id: 'pregnancy', when: 'G23 is pregnant', opensIn: 'gestation' },
   // after a loss the rest waits until the leader has spoken with her
   { id: 'after-birth', when: 'G23 is birth', opensIn: 'birth-year', endsWith: { question: 'W9', key: 'loss' } },
   { id: 'private', private: true },

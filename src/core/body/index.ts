@@ -1,9 +1,27 @@
-export * from './band'
-export * from './draw'
-export * from './joints'
-export * from './kinematics'
-export * from './measure'
-export * from './pose'
-export * from './skeleton'
-export * from './statics'
+export { type Band, type BandChoice, type BandRun, bandPath, chooseBand } from './band'
+export { type Drawing, draw, type Layer, layersOf, type PropKind, type Tone, type Yaw } from './draw'
+export { BOTH, type Figure, type Room, STANDARD_ROOM } from './joints'
+export { solve } from './kinematics'
+export { measure, type PoseDemands } from './measure'
+export {
+  againstBack,
+  arm,
+  FOOT_CONTACTS,
+  feet,
+  HAND_CONTACTS,
+  hands,
+  interpolate,
+  lean,
+  leg,
+  neck,
+  type Pose,
+  type PosePart,
+  pose,
+  REST,
+  STANCES,
+  spine,
+  yaw,
+} from './pose'
+export { type Body, GRAVITY, REFERENCE_BODY } from './skeleton'
+export { balanceMarginCm, type Load, type Moments, moments } from './statics'
 export { turnBetween } from './vector'

@@ -4,7 +4,7 @@ import { add, mix, scale, type Vec } from './vector'
 
 export type SegmentName = keyof typeof SEGMENT
 export interface MassPoint {
-  segment: SegmentName | 'pregnancy'
+  segment: SegmentName | 'carried'
   at: Vec
   massKg: number
 }
@@ -32,7 +32,7 @@ export function trunkMassPoints(figure: Pick<Figure, 'pelvis' | 'lumbar' | 'wais
     { segment: 'headAndNeck', at: mix(figure.neckBase, figure.head, SEGMENT.headAndNeck.centre + 0.2), massKg: SEGMENT.headAndNeck.mass * mass },
   ]
   if (carried.massKg > 0) {
-    points.push({ segment: 'pregnancy', at: add(figure.lumbar, scale(figure.abdomenFrame[1], carried.forwardM)), massKg: carried.massKg })
+    points.push({ segment: 'carried', at: add(figure.lumbar, scale(figure.abdomenFrame[1], carried.forwardM)), massKg: carried.massKg })
   }
   return points
 }

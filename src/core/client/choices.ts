@@ -41,6 +41,12 @@ function choiceOf(base: RuleBase, slug: string): ConditionChoice {
   }
 }
 
+/** Conditions that the calendar adds, for which a letter may be on file all the same: those of a pregnancy, and of the year after a birth. */
+export const calendarChoices = (base: RuleBase): { slug: string; name: string; lasts: NonNullable<Condition['lasts']> }[] =>
+  [...base.conditions.values()].flatMap(({ slug, name, lasts, addedBy }) =>
+    lasts && (addedBy?.by === 'gestation' || addedBy?.by === 'birth') ? [{ slug, name, lasts }] : [],
+  )
+
 /** Everything that can be recorded of a person, by name. */
 export const conditionChoices = (base: RuleBase): ConditionChoice[] =>
   [...base.conditions.values()]

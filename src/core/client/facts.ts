@@ -86,7 +86,7 @@ function impliedConditions(base: RuleBase, record: ClientRecord, day: Day, today
     // a clearance counts though the calendar, not the record, adds the condition
     const withLetter = isCleared(base, record, slug, day)
     switch (addedBy?.by) {
-      case 'pregnancy':
+      case 'gestation':
         return week !== undefined && withLetter ? [{ slug }] : []
       case 'birth':
         if (addedBy.kind === undefined) return afterBirth && record.lastBirth?.kind !== 'caesarean' && withLetter ? [{ slug }] : []
@@ -151,7 +151,7 @@ export function factsOn(base: RuleBase, record: ClientRecord, day: Day, { today,
 export function readingsAsked(base: RuleBase, record: ClientRecord, day: Day): Reading[] {
   const { week } = perinatal(record, day)
   const byCalendar =
-    week === undefined ? [] : [...base.conditions.values()].filter(({ addedBy }) => addedBy?.by === 'pregnancy').map(({ slug }) => slug)
+    week === undefined ? [] : [...base.conditions.values()].filter(({ addedBy }) => addedBy?.by === 'gestation').map(({ slug }) => slug)
   const slugs = [...record.conditions, ...impliedConditions(base, record, day, undefined)].map(({ slug }) => slug)
   const read = new Set([...byCalendar, ...slugs].flatMap((slug) => [...namesRead(base, slug)]))
   return READINGS.filter((reading) => read.has(`p.${reading}`))

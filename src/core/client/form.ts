@@ -58,7 +58,7 @@ export interface ScreeningSection {
   /** never opened by a skipped question, never stored with the form */
   private?: boolean
   /** what the calendar knows that opens it too */
-  opensIn?: 'pregnancy' | 'birth-year'
+  opensIn?: 'gestation' | 'birth-year'
 }
 
 /** How a pain (and pain at night) names the stage, for answers that name none. */
@@ -144,8 +144,12 @@ export function parseWhen(text: string, of: string): WhenPart[] {
 
 const answered = (answers: Answers, id: string): boolean => (answers[id]?.keys.length ?? 0) > 0
 
-/** Which questions concern this person with the answers given so far, in the order in which they are asked. */
-export function dueQuestions(form: Form, answers: Answers, about: About): ScreeningQuestion[] {
+/**
+ * Which questions concern this person with the answers given so far, in the order in which they are asked.
+ *
+ * @param wasAsked whether a question without an answer was left out, rather than not come to yet; all were when left out
+ */
+export function dueQuestions(form: Form, answers: Answers, about: About, wasAsked: (question: string) => boolean = () => true): ScreeningQuestion[] {
   const byId = new Map(form.questions.map((question) => [question.id, question]))
   const sections = new Map(form.sections.map((section) => [section.id, section]))
   const known = new Map<string, boolean>()
@@ -155,7 +159,7 @@ export function dueQuestions(form: Form, answers: Answers, about: About): Screen
       const named = byId.get(part.question)
       if (!named) throw new FormError('unknown-question', of, part.question)
       if (answered(answers, part.question)) return answers[part.question]!.keys.some((key) => part.keys.includes(key))
-      return skippingOpens && isDue(named)
+      return skippingOpens && wasAsked(part.question) && isDue(named)
     })
   const ended = ({ endsWith }: ScreeningSection, question: ScreeningQuestion): boolean =>
     endsWith !== undefined && question.id !== endsWith.question && (answers[endsWith.question]?.keys.includes(endsWith.key) ?? false)
@@ -166,7 +170,7 @@ export function dueQuestions(form: Form, answers: Answers, about: About): Screen
     known.set(question.id, false)
     const section = sections.get(question.section)
     if (!section) throw new FormError('unknown-question', question.id, `there is no section "${question.section}"`)
-    const byCalendar = (section.opensIn === 'pregnancy' && about.pregnant) || (section.opensIn === 'birth-year' && about.afterBirth)
+    const byCalendar = (section.opensIn === 'gestation' && about.pregnant) || (section.opensIn === 'birth-year' && about.afterBirth)
     const open = section.when === undefined || byCalendar || holdsFor(section.when, section.id, false)
     const due = open && !ended(section, question) && (question.when === undefined || holdsFor(question.when, question.id, !section.private))
     known.set(question.id, due)

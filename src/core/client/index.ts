@@ -12,7 +12,7 @@ export {
   weekdayOf,
   weekOf,
 } from './calendar'
-export { type ConditionChoice, conditionChoices } from './choices'
+export { type ConditionChoice, calendarChoices, conditionChoices } from './choices'
 export { clearanceEnds, factsOn, isCleared, type KnownOnDay, perinatal, readingsAsked, weeksInProgramme } from './facts'
 export {
   type About,
@@ -64,6 +64,7 @@ export {
   type ScreeningResult,
   screen,
   withConfirmed,
+  withDoorFinding,
   withForm,
   withProposals,
   withSets,

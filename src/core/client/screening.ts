@@ -297,3 +297,23 @@ export const withSettled = (record: ClientRecord, answer: { question: string; ke
     },
   }),
 })
+
+/** The record after an answer to a day question that outlasts the day, or after it was taken back on that day. */
+export function withDoorFinding(
+  record: ClientRecord,
+  { question, key, outcome, askAgain }: { question: string; key: string; outcome: ScreeningOutcome; askAgain?: boolean },
+  day: Day,
+  said: boolean,
+): ClientRecord {
+  const { askAgainOn, ...before } = record.screening ?? { skipped: [], findings: [] }
+  const others = before.findings.filter((finding) => finding.question !== question || finding.key !== key || finding.on !== day)
+  const again = askAgain ? (said ? day : undefined) : askAgainOn
+  return {
+    ...record,
+    screening: {
+      ...before,
+      findings: said ? [...others, { question, key, outcome, slugs: [], on: day }] : others,
+      ...(again !== undefined && { askAgainOn: again }),
+    },
+  }
+}

@@ -1,1 +1,1 @@
-export * from './events'
+export { fold, type LeadEvent, leadEventSchema, positionAt } from './events'

@@ -1,12 +1,31 @@
-export * from './author'
-export * from './bands'
-export * from './catalogue'
-export * from './computed'
-export * from './demands'
-export * from './differences'
-export * from './doses'
-export * from './loads'
-export * from './movement'
-export * from './own'
-export * from './picture'
-export * from './search'
+export { type LadderSpec, ladder } from './author'
+export { bandFor } from './bands'
+export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf } from './catalogue'
+export { demandsOf, measuredPoses, repSeconds } from './computed'
+export {
+  ATTRIBUTE_NAMES,
+  ATTRIBUTES,
+  type AttributeDefinition,
+  type AttributeName,
+  attribute,
+  BASE_POSITIONS,
+  type BasePosition,
+  completeDemands,
+  type DemandsInput,
+  encodeDemands,
+  encodeValue,
+  FAMILIES,
+  type Family,
+  familyOf,
+  type PlannedDemands,
+  PURPOSES,
+  type Purpose,
+  SLOT,
+} from './demands'
+export { demandsInWords, differences, valueWords } from './differences'
+export { doseSchema, dosesPerGoal } from './doses'
+export { effortOf } from './loads'
+export { type Dose, MUSCLES, type Tempo, type Variant } from './movement'
+export { movementOf, OWN_PREFIX, type OwnMovement, ownFrom, ownMovementSchema, withOwn } from './own'
+export { describePicture, pictureOf } from './picture'
+export { type IndexRow, type MovementQuery, search, searchIndex } from './search'

@@ -99,7 +99,7 @@ interface Stand {
  */
 function perinatalStand(base: RuleBase, person: PersonFields, recorded: readonly RecordedCondition[], given: PersonFacts): Stand {
   const afterBirth = lasting(base, 'birth-year')
-  const inPregnancy = lasting(base, 'pregnancy')
+  const inPregnancy = lasting(base, 'gestation')
   const { gestationalWeek, weeksPostpartum } = person
   const asked = given.weeksPostpartum !== undefined && given.weeksPostpartum >= 0
   // an assumed birth ends nothing: only one with a date does
@@ -146,7 +146,7 @@ const adds = (addition: Addition | undefined, person: PersonFields, others: Read
       return true
     case 'age':
       return person.age >= addition.from
-    case 'pregnancy':
+    case 'gestation':
       return person.gestationalWeek >= 0
     // one that is recorded inherits the other
     case 'birth':

@@ -99,7 +99,7 @@ export type Addition =
   | { by: 'always' }
   /** completed years */
   | { by: 'age'; from: number }
-  | { by: 'pregnancy' }
+  | { by: 'gestation' }
   /** in the 52 weeks after a birth; with `kind` only after a birth of that kind, in place of the one without */
   | { by: 'birth'; kind?: 'caesarean' }
   /** today's answers at the door */
@@ -139,7 +139,7 @@ export interface ConditionDefinition {
   symptomaticMeans?: string
   addedBy?: Addition
   /** it goes with the pregnancy, or with the year after a birth, whatever is recorded (0.3 step 1) */
-  lasts?: 'pregnancy' | 'birth-year'
+  lasts?: 'gestation' | 'birth-year'
   /** stages that follow the weeks since the event */
   stages?: readonly StageRow[]
   /** predicate: no pulse formula may be used (3.1) */

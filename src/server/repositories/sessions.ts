@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, sql } from 'drizzle-orm'
 import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
 import { type PlanDraft, planSchema } from '@/core/plan'
@@ -74,6 +74,22 @@ export const listSessions = (db: Database, studioId: string, limit = 60): Promis
     .where(eq(sessions.studioId, studioId))
     .orderBy(desc(sessions.day), asc(sessions.id))
     .limit(limit)
+
+/** Sessions of a day and later that nobody has started to lead. */
+export async function openSessions(db: Database, studioId: string, day: string): Promise<StoredSession[]> {
+  const rows = await db
+    .select(columns)
+    .from(sessions)
+    .where(
+      and(
+        eq(sessions.studioId, studioId),
+        gte(sessions.day, day),
+        sql`not exists (select 1 from lead_event e where e.session_id = ${sessions.id} and e.kind = 'start')`,
+      ),
+    )
+    .orderBy(asc(sessions.day), asc(sessions.id))
+  return rows.map(readSession)
+}
 
 export async function attendanceOf(db: Database, studioId: string, sessionId: string): Promise<Attendance[]> {
   const rows = await db

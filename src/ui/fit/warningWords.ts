@@ -34,14 +34,14 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
       const fill = warning.code === 'warm-up-short' ? 'easy work up to effort 3' : 'stretching, breathing or easy work up to effort 2'
       const gently =
         warning.code === 'warm-up-short' && warning.gently.length > 0
-          ? ` Until then ${list(warning.gently)} ${warning.gently.length === 1 ? 'starts' : 'start'} gently and join the harder work later.`
+          ? ` Until then ${list(warning.gently)} ${warning.gently.length === 1 ? 'starts gently and joins' : 'start gently and join'} the harder work later.`
           : ''
       return `${part} takes ${clock(warning.haveSeconds)}; ${warning.person ?? 'this group'} needs ${clock(warning.needSeconds)} in a class of this length: ${clock(warning.needSeconds - warning.haveSeconds)} more of ${fill}.${gently}`
     }
     case 'no-warm-up':
-      return 'There is no warm-up.'
+      return 'Nothing easy comes first: the class begins above effort 3.'
     case 'no-cool-down':
-      return 'There is no cool-down.'
+      return 'Nothing brings the effort down at the end: after the last hard work comes no easy one.'
     case 'session-too-long':
       return `${warning.person} should be active for ${warning.maxMinutes} min at most: from ${nameOf(warning.from)} on, rest or an early finish.`
     case 'floor-without-leave':

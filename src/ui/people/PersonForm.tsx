@@ -3,7 +3,7 @@ import { Plus, X } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { type Control, Controller, type FieldErrors, type Path, type UseFormRegister, useFieldArray, useForm, useWatch } from 'react-hook-form'
-import type { ConditionChoice } from '@/core/client'
+import type { ConditionChoice, calendarChoices } from '@/core/client'
 import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
@@ -13,6 +13,8 @@ import { draftOf, type PersonDraft, recordOf } from './draft'
 
 interface Props {
   choices: ConditionChoice[]
+  /** conditions of a pregnancy and of the year after a birth, which have letters too */
+  calendar: ReturnType<typeof calendarChoices>
   /** for a written plan that concerns one movement */
   movements: (readonly [string, string])[]
   /** an existing person */
@@ -185,12 +187,14 @@ function Clearances({
   register,
   errors,
   choices,
+  calendar,
   movements,
 }: {
   control: Control<PersonDraft>
   register: UseFormRegister<PersonDraft>
   errors: FieldErrors<PersonDraft>
   choices: ConditionChoice[]
+  calendar: Props['calendar']
   movements: Props['movements']
 }) {
   const { fields, append, remove } = useFieldArray({ control, name: 'clearances' })
@@ -198,8 +202,7 @@ function Clearances({
   const names = new Map(choices.map(({ slug, name }) => [slug, name]))
   const options = [
     ...conditions.map(({ slug }) => [slug, names.get(slug) ?? slug] as const),
-    ...(dueDate ? [['pregnancy', 'Pregnancy'] as const] : []),
-    ...(lastBirthOn ? [['postnatal', 'Time after birth'] as const, ['caesarean', 'Caesarean birth'] as const] : []),
+    ...calendar.flatMap(({ slug, name, lasts }) => ((lasts === 'gestation' ? dueDate : lastBirthOn) ? [[slug, name] as const] : [])),
   ]
   return (
     <>
@@ -276,7 +279,7 @@ function Unlisted({
 }
 
 /** Registers or changes a person. A refusal keeps everything that was typed and says field by field what is wrong. */
-export function PersonForm({ choices, movements, stored }: Props) {
+export function PersonForm({ choices, calendar, movements, stored }: Props) {
   const router = useRouter()
   const [saving, start] = useTransition()
   const [revision, setRevision] = useState(stored?.revision ?? 0)
@@ -369,7 +372,7 @@ export function PersonForm({ choices, movements, stored }: Props) {
         </div>
       </Section>
       <Section title="Clearance">
-        <Clearances control={control} register={register} errors={errors} choices={choices} movements={movements} />
+        <Clearances control={control} register={register} errors={errors} choices={choices} calendar={calendar} movements={movements} />
       </Section>
       <Section title="What they can do now">
         <div className="grid gap-3 sm:grid-cols-4">

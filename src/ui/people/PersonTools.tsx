@@ -54,7 +54,7 @@ export function PersonTools({
     <aside className="flex flex-col gap-4">
       <h2>With this record</h2>
       <Link href={`/people/${id}/screening`} className="quiet">
-        Screening{screened ? `, last on ${screened}` : ', never done'}
+        Health questions{screened ? `, answered on ${screened}` : ', never answered'}
       </Link>
       <div>
         <p className="label">Letters of clearance</p>

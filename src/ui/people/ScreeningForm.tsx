@@ -1,6 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
+import { FORM } from '@/content/screening/form'
 import type { About, Answer, ScreeningQuestion } from '@/core/client/form'
 import { numbersOf, type Settings } from '@/core/vocabulary'
 import { keepScreening } from '@/server/actions/screening'
@@ -54,7 +55,7 @@ export function ScreeningForm({ clientId, given, about, settings }: Props) {
         setMessage('Not kept: the server did not answer. Your answers are still here; try again.')
       }
     })
-  const isPrivate = question?.section === 'private'
+  const isPrivate = FORM.sections.some(({ id, private: hidden }) => hidden && id === question?.section)
   // an urgent answer is kept at once; a private one nowhere
   // biome-ignore lint/correctness/useExhaustiveDependencies: once for the answer that interrupts
   useEffect(() => {
@@ -81,7 +82,7 @@ export function ScreeningForm({ clientId, given, about, settings }: Props) {
     )
   }
   if (interrupted && question) {
-    const kind = isPrivate ? 'harm' : question.section === 'pregnancy' || question.section === 'after-birth' ? 'maternity' : 'body'
+    const kind = isPrivate ? 'harm' : FORM.sections.find(({ id }) => id === question.section)?.opensIn ? 'maternity' : 'body'
     return (
       <div className="flex flex-col gap-6">
         <HelpNow settings={settings} atClass={place === 'class'} kind={kind} />
@@ -101,7 +102,9 @@ export function ScreeningForm({ clientId, given, about, settings }: Props) {
     )
   }
   if (finished) {
-    const left = due.filter(({ id, section }) => section !== 'private' && (answers[id]?.keys.length ?? 0) === 0).length
+    const left = due.filter(
+      ({ id, section }) => !FORM.sections.some((one) => one.private && one.id === section) && (answers[id]?.keys.length ?? 0) === 0,
+    ).length
     return (
       <section className="flex flex-col gap-5">
         <h2 ref={heading} tabIndex={-1}>
@@ -190,7 +193,7 @@ function Question({
         <h2 ref={heading} tabIndex={-1} className="text-[1.55rem] outline-none">
           {question.ask}
         </h2>
-        {question.kind === 'many' && <span className="text-soft">Tick every line that is true.</span>}
+        {question.kind === 'many' && !question.ask.startsWith('Tick') && <span className="text-soft">Tick every line that is true.</span>}
       </legend>
       {question.kind === 'text' ? (
         <>

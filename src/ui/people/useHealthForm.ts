@@ -12,17 +12,19 @@ import {
   type ScreeningQuestion,
 } from '@/core/client/form'
 
-/** The health questions on their way: one at a time, in the order in which they are due; the answers open further ones. */
+/** The health questions on their way: one at a time, in the order in which they are due; the answers open further ones, also earlier ones. */
 export function useHealthForm(about: About) {
   const [answers, setAnswers] = useState<Answers>({})
-  const [at, setAt] = useState(0)
-  const due = useMemo(() => dueQuestions(FORM, answers, about), [answers, about])
-  const question = due[at]
+  /** what was gone through, answered or left out, in the order in which it was */
+  const [passed, setPassed] = useState<readonly string[]>([])
+  const due = useMemo(() => dueQuestions(FORM, answers, about, (id) => passed.includes(id)), [answers, about, passed])
+  const question = due.find(({ id }) => !passed.includes(id))
   const put = (id: string, answer: Answer) => setAnswers((now) => ({ ...now, [id]: answer }))
+  const pass = () => question && setPassed([...passed, question.id])
   return {
     answers,
     due,
-    at,
+    at: due.filter(({ id }) => passed.includes(id)).length,
     question,
     answer: question && answers[question.id],
     press: (option: ScreeningOption) => question && put(question.id, pressed(question, answers[question.id], option.key)),
@@ -41,10 +43,10 @@ export function useHealthForm(about: About) {
     },
     leaveOut: () => {
       if (question) setAnswers(({ [question.id]: _left, ...rest }) => rest)
-      setAt(at + 1)
+      pass()
     },
-    next: () => setAt(at + 1),
-    back: () => setAt(Math.max(0, at - 1)),
+    next: pass,
+    back: () => setPassed(passed.slice(0, -1)),
   }
 }
 

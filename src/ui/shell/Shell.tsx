@@ -8,6 +8,7 @@ const WAY = [
   { href: '/movements', name: 'Movements' },
   { href: '/log', name: 'Log' },
   { href: '/why', name: 'Why' },
+  { href: '/settings', name: 'Settings' },
 ] as const
 
 export function Shell({ children }: { children: React.ReactNode }) {

@@ -1,4 +1,6 @@
+import { after } from 'next/server'
 import { isDay } from '@/core/client'
+import { noteClass } from '@/server/changedRules'
 import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
@@ -22,6 +24,11 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
     listClients(db, studio.id),
   ])
   const people = await peopleOn(db, studio.id, roster, day, id)
+  const desk = new DesignerDesk()
+  const first = desk.model({ plan: stored.plan, people, own })
+  const { evaluation } = desk
+  // after the answer: the page does not wait for it
+  if (evaluation) after(() => noteClass(db, studio.id, id, evaluation))
   const names = callNames(everybody.map(({ record }) => record))
   return (
     <Designer
@@ -35,7 +42,7 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
       everybody={everybody.map(({ id: person }, index) => ({ id: person, name: names[index]! }))}
       own={own}
       places={places}
-      first={new DesignerDesk().model({ plan: stored.plan, people, own })}
+      first={first}
     />
   )
 }

@@ -1,6 +1,7 @@
-import { conditionChoices, factsOn, perinatal } from '@/core/client'
+import { calendarChoices, conditionChoices, factsOn, perinatal } from '@/core/client'
 import { assess } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
+import { attendedDays } from '@/server/repositories/checkIns'
 import { getClient } from '@/server/repositories/clients'
 import { lettersOf } from '@/server/repositories/letters'
 import { lastVariants } from '@/server/repositories/sessions'
@@ -16,10 +17,11 @@ export const metadata = { title: 'Person' }
 export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: stored } = await named(params, getClient)
   const now = today(studio)
-  const [letters, last, { catalogue }] = await Promise.all([
+  const [letters, last, { catalogue }, attended] = await Promise.all([
     lettersOf(db, studio.id, id),
     lastVariants(db, studio.id, id),
     studioLibrary(db, studio.id),
+    attendedDays(db, studio.id, [id], now),
   ])
   const usual = new Map<string, { movement: string; name: string; step: number; of: number; day: string }>()
   for (const { variant, day } of last) {
@@ -42,12 +44,13 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
       <div className="grid gap-12 lg:grid-cols-[1fr_20rem]">
         <PersonForm
           choices={conditionChoices(RULE_BASE)}
+          calendar={calendarChoices(RULE_BASE)}
           movements={catalogue.movements.map(({ id: movement, name }) => [movement, name] as const)}
           stored={stored}
         />
         <div className="flex flex-col gap-8">
           <Standing
-            assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now), { supportInReach: true })}
+            assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now, { attended: attended.get(id) ?? [] }), { supportInReach: true })}
             {...(week !== undefined && { week: { weeks: week, days: weekDays ?? 0 } })}
           />
           {usual.size > 0 && (
@@ -70,7 +73,7 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
             given={stored.record.given}
             letters={letters}
             conditions={stored.record.conditions.map(({ slug }) => ({ slug, name: RULE_BASE.conditions.get(slug)?.name ?? slug }))}
-            screened={stored.record.screenedOn}
+            screened={stored.record.screening?.completedOn}
           />
         </div>
       </div>

@@ -1,5 +1,5 @@
 import { LIBRARY } from '@/content/movements'
-import { conditionChoices } from '@/core/client'
+import { calendarChoices, conditionChoices } from '@/core/client'
 import { RULE_BASE } from '@/server/ruleBase'
 import { PersonForm } from '@/ui/people/PersonForm'
 
@@ -9,7 +9,11 @@ export default function NewPersonPage() {
   return (
     <div className="max-w-[900px]">
       <h1 className="mb-6">Register a person</h1>
-      <PersonForm choices={conditionChoices(RULE_BASE)} movements={LIBRARY.movements.map(({ id, name }) => [id, name] as const)} />
+      <PersonForm
+        choices={conditionChoices(RULE_BASE)}
+        calendar={calendarChoices(RULE_BASE)}
+        movements={LIBRARY.movements.map(({ id, name }) => [id, name] as const)}
+      />
     </div>
   )
 }

@@ -1,0 +1,103 @@
+import 'server-only'
+import { createHash } from 'node:crypto'
+import { CONDITIONS } from '@/content/conditions'
+import { overrulesOn } from '@/core/client'
+import { assessRoster, type Evaluation, evaluate, judgePlanned } from '@/core/evaluate'
+import { aloneInBlock, checkPlan, type PlanDraft, prescriptionOf } from '@/core/plan'
+import type { Verdict } from '@/core/safety'
+import type { Database } from './db/connection'
+import { type ChangedVerdict, changedVerdicts, judgedOf } from './judged'
+import { studioLibrary } from './library'
+import { judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
+import { listClients } from './repositories/clients'
+import { overrulesOf } from './repositories/overrules'
+import { openSessions } from './repositories/sessions'
+import { peopleOn } from './roster'
+import { RULE_BASE } from './ruleBase'
+
+/** Which rules these are: any change of a word of the rule base makes another. */
+export const RULES = createHash('sha256').update(JSON.stringify(CONDITIONS)).digest('hex').slice(0, 16)
+
+export interface ChangedClass {
+  id: string
+  title: string
+  changed: ChangedVerdict[]
+}
+export interface ChangedOverrule {
+  clientId: string
+  name: string
+  variant: string
+  was: string
+  is: Verdict
+}
+
+async function evaluated(db: Database, studioId: string, classId: string, plan: PlanDraft, day: string): Promise<Evaluation | undefined> {
+  const { catalogue } = await studioLibrary(db, studioId)
+  const checked = checkPlan(plan, catalogue)
+  if ('problems' in checked) return undefined
+  const people = await peopleOn(db, studioId, await rosterOf(db, studioId, classId), day, classId)
+  return evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), catalogue)
+}
+
+/** Whether any class was last judged by other rules. */
+export const rulesChanged = async (db: Database, studioId: string): Promise<boolean> =>
+  (await judgedClasses(db, studioId)).some(({ judged }) => judged !== null && judged.rules !== RULES)
+
+/** What the present rules give otherwise than those by which classes, sessions that are still to be led, and overrules were judged. */
+export async function changesOfRules(
+  db: Database,
+  studioId: string,
+  day: string,
+): Promise<{ classes: ChangedClass[]; sessions: (ChangedClass & { day: string })[]; overrules: ChangedOverrule[] }> {
+  const [stored, judged, clients, sessions, { catalogue }] = await Promise.all([
+    listClasses(db, studioId),
+    judgedClasses(db, studioId),
+    listClients(db, studioId),
+    openSessions(db, studioId, day),
+    studioLibrary(db, studioId),
+  ])
+  const before = new Map(judged.flatMap(({ id, judged: one }) => (one && one.rules !== RULES ? [[id, one] as const] : [])))
+  const compare = async (classId: string, plan: PlanDraft, on: string): Promise<ChangedVerdict[]> => {
+    const old = before.get(classId)
+    const evaluation = old && (await evaluated(db, studioId, classId, plan, on))
+    return old && evaluation ? changedVerdicts(old, evaluation) : []
+  }
+  const classes = await Promise.all(stored.map(async ({ id, plan }) => ({ id, title: plan.title, changed: await compare(id, plan, day) })))
+  const open = await Promise.all(
+    sessions.map(async ({ id, classId, plan, day: on }) => ({ id, title: plan.title, day: on, changed: await compare(classId, plan, on) })),
+  )
+  const overruled = await overrulesOf(
+    db,
+    studioId,
+    clients.map(({ id }) => id),
+  )
+  const facts = await peopleOn(db, studioId, clients, day)
+  const room = { supportInReach: true, floorWork: true, tempC: 21, startHour: 11, barefoot: false, leaders: 1, kit: [] }
+  const overrules = overruled.flatMap(({ clientId, record }): ChangedOverrule[] => {
+    const person = facts.find(({ id }) => id === clientId)
+    if (!person || overrulesOn([record], day, record.classId).length === 0 || !catalogue.byId.has(record.variant)) return []
+    const { overrules: _own, ...plain } = person.facts
+    const { item, block } = aloneInBlock(record.variant)
+    const [one] = assessRoster(RULE_BASE, [{ ...person, facts: plain }], { room }).people
+    if (!one) return []
+    const { verdict } = judgePlanned(one.assessment, prescriptionOf(item, block, catalogue))
+    return verdict === record.verdict
+      ? []
+      : [{ clientId, name: person.name, variant: catalogue.byId.get(record.variant)!.movement.name, was: record.verdict, is: verdict }]
+  })
+  return { classes: classes.filter(({ changed }) => changed.length > 0), sessions: open.filter(({ changed }) => changed.length > 0), overrules }
+}
+
+/** Notes what the present rules say about every class, so that the next change can be told. */
+export async function noteRules(db: Database, studioId: string, day: string): Promise<void> {
+  for (const { id, plan } of await listClasses(db, studioId)) {
+    const evaluation = await evaluated(db, studioId, id, plan, day)
+    if (evaluation) await keepJudged(db, studioId, id, judgedOf(RULES, evaluation))
+  }
+}
+
+/** Notes one class that was just judged, unless other rules are still to be told of. */
+export async function noteClass(db: Database, studioId: string, id: string, evaluation: Evaluation): Promise<void> {
+  const known = (await judgedClasses(db, studioId)).find((one) => one.id === id)
+  if (!known?.judged || known.judged.rules === RULES) await keepJudged(db, studioId, id, judgedOf(RULES, evaluation))
+}
