@@ -35,9 +35,18 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
   screening: async (page) => {
     await page.goto('/people')
     await page.locator('tbody a').nth(2).click()
-    await page.getByRole('link', { name: /^Screening/ }).click()
-    await expect(page.getByRole('heading', { name: /^Screening/ })).toBeVisible()
+    await page.getByRole('link', { name: /^Health questions/ }).click()
+    await expect(page.getByRole('heading', { name: /^Health questions/ })).toBeVisible()
   },
+  'health form': async (page) => {
+    await page.goto('/people')
+    await page.getByRole('link', { name: /^Wilf/ }).click()
+    await page.getByRole('link', { name: /^Health questions/ }).click()
+    await page.getByRole('button', { name: 'Here, at the class' }).click()
+    await expect(page.getByText(/1 of about/)).toBeVisible()
+  },
+  settings: (page) => page.goto('/settings'),
+  'changed rules': (page) => page.goto('/rules'),
   import: (page) => page.goto('/people/import'),
   door: async (page) => {
     await openClass(page)

@@ -8,7 +8,17 @@ import { draw, REFERENCE_BODY, solve } from '../src/core/body'
 import { clientSchema, factsOn } from '../src/core/client'
 import { classModel, evaluate, placeGroup, type Roster, sessionOf, tracksFor } from '../src/core/evaluate'
 import { checkPlan, itemsOf, type Plan, planSchema, prescriptionOf } from '../src/core/plan'
-import { type Assessment, assess, buildRuleBase, holding, judge, type Residual } from '../src/core/safety'
+import {
+  type Assessment,
+  assess,
+  buildRuleBase,
+  encodeSession,
+  holding,
+  judge,
+  type Residual,
+  SESSION_NAMES,
+  sessionDefaults,
+} from '../src/core/safety'
 import { expand } from '../src/core/timing'
 import { BENCH_PLAN } from './benchPlan'
 
@@ -75,7 +85,11 @@ function asConditions(residual: Residual): NestedCondition {
 }
 const SLICE = 60
 const entries = LIBRARY.entries.slice(0, SLICE)
-const numeric = entries.map((entry) => Object.fromEntries(Object.keys(entry.planned).map((name, index) => [name, entry.vector[index]!])))
+const inSession = Object.fromEntries(SESSION_NAMES.map((name, index) => [`s.${name}`, encodeSession(sessionDefaults())[index]!]))
+const numeric = entries.map((entry) => ({
+  ...inSession,
+  ...Object.fromEntries(Object.keys(entry.planned).map((name, index) => [name, entry.vector[index]!])),
+}))
 const engines = assessments.slice(0, 10).map((assessment) => {
   const engine = new Engine()
   engine.addFact('always', true)

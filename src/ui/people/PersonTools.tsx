@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState, useTransition } from 'react'
 import { erasePerson } from '@/server/actions/people'
+import { dateWords } from '../shell/days'
 
 interface Letter {
   id: string
@@ -54,7 +55,7 @@ export function PersonTools({
     <aside className="flex flex-col gap-4">
       <h2>With this record</h2>
       <Link href={`/people/${id}/screening`} className="quiet">
-        Health questions{screened ? `, answered on ${screened}` : ', never answered'}
+        Health questions{screened ? `, answered on ${dateWords(screened)}` : ', never answered'}
       </Link>
       <div>
         <p className="label">Letters of clearance</p>

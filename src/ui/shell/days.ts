@@ -9,3 +9,6 @@ export function nextWeekday(weekday: number | null, today: Day): Day {
 
 /** "Monday 30 November" */
 export const dayWords = (day: Day): string => format(parseISO(day), 'EEEE d MMMM')
+
+/** "30 November 2026", for days that may be long ago. */
+export const dateWords = (day: Day): string => format(parseISO(day), 'd MMMM yyyy')

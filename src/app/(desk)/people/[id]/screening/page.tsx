@@ -7,7 +7,7 @@ import { RULE_BASE } from '@/server/ruleBase'
 import { today } from '@/server/studio'
 import { ScreeningForm } from '@/ui/people/ScreeningForm'
 import { type FindingView, ScreeningResult } from '@/ui/people/ScreeningResult'
-import { dayWords } from '@/ui/shell/days'
+import { dateWords } from '@/ui/shell/days'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Health questions' }
@@ -20,7 +20,7 @@ function carries({ slug: _slug, variant, side, since, ...answers }: ConditionRec
   return [
     ...(variant && variant !== 'default' ? [variant.replaceAll('-', ' ')] : []),
     ...(side ? [side === 'both' ? 'both sides' : side] : []),
-    ...(since ? [`since ${dayWords(since)}`] : []),
+    ...(since ? [`since ${dateWords(since)}`] : []),
     ...Object.entries(answers).flatMap(([field, value]) => {
       const label = labels[field]?.label.toLowerCase()
       if (!label) return []
@@ -56,8 +56,8 @@ export default async function ScreeningPage({ params, searchParams }: { params: 
     const question = FORM.questions.find((one) => one.id === finding.question)
     const open = openOutcome(finding, on)
     const done = [
-      ...(finding.confirmedOn ? [`In the record since ${dayWords(finding.confirmedOn)}.`] : []),
-      ...(finding.settledOn ? [`${finding.settledBy ?? 'Gone through'}, ${dayWords(finding.settledOn)}.`] : []),
+      ...(finding.confirmedOn ? [`In the record since ${dateWords(finding.confirmedOn)}.`] : []),
+      ...(finding.settledOn ? [`${finding.settledBy ?? 'Gone through'}, ${dateWords(finding.settledOn)}.`] : []),
     ].join(' ')
     const waits = open !== undefined && open !== 'go' && open !== 'limits'
     return {
@@ -83,7 +83,7 @@ export default async function ScreeningPage({ params, searchParams }: { params: 
         clientId={id}
         revision={stored.revision}
         screening={{ id: latest.id, confirmed: !unconfirmed, readable: result !== undefined }}
-        dayWords={dayWords(latest.day)}
+        dayWords={dateWords(latest.day)}
         stand={factsOn(RULE_BASE, record, now).screenOutcome as ScreenStand}
         findings={findings}
         proposals={
