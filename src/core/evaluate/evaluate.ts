@@ -1,8 +1,8 @@
-import { BASE_POSITIONS, type BasePosition, type Catalogue, type CatalogueEntry, familyOf, SLOT } from '../movement'
+import { BASE_POSITIONS, type BasePosition, type Catalogue, type CatalogueEntry, SLOT } from '../movement'
 import { type Plan, type Prescription, prescriptionsOf } from '../plan'
 import type { Assessment, GateHit } from '../safety'
 import { expand, type Timeline, type TreadLine, treadLine } from '../timing'
-import { advance, type Held, minutesRead, momentAt, type SceneAt, START, sceneAt, type Walk } from './moments'
+import { advance, type Held, momentAt, placeMatters, START, sceneAt, type Walk } from './moments'
 import { type Option, type Placement, type Placing, placeGroup } from './options'
 import { type Alone, aloneOf, type OwnRest, ownRests, pacingOf } from './pacing'
 import { restOption } from './rest'
@@ -43,43 +43,8 @@ export interface Evaluation {
   warnings: readonly PlanWarning[]
 }
 
-const memo = new WeakMap<Roster, Map<string, Placement[]>>()
-
-/** What a placement depends on besides the people: the prescription, the room, and the minutes of those whose rules read them. */
-const keyOf = (planned: Prescription, room: Plan['room'], minutes: string): string =>
-  JSON.stringify([
-    planned.item.variant ?? planned.item.described,
-    planned.dose,
-    planned.workSeconds,
-    room.kit,
-    room.floorWork,
-    room.supportInReach,
-    minutes,
-  ])
-
-/** `placeGroup`, remembered per roster: an edit of one item leaves the others as they were. */
-function placeOnce(
-  roster: Roster,
-  placing: readonly Placing[],
-  planned: Prescription,
-  catalogue: Catalogue,
-  room: Plan['room'],
-  minutes: string,
-): Placement[] {
-  let known = memo.get(roster)
-  if (!known) {
-    known = new Map()
-    memo.set(roster, known)
-  }
-  const key = keyOf(planned, room, minutes)
-  let placements = known.get(key)
-  if (!placements) {
-    placements = placeGroup(placing, planned, catalogue.entries, room)
-    known.set(key, placements)
-  }
-  return placements
-}
-
+/** No variant of the library would lie flat for longer than this at its own dose, min. */
+const LONGEST_FLAT_MIN = 60
 const REST_BASE: BasePosition = 'seated-back-supported'
 const capped = (assessment: Assessment, rpe: number) => Math.min(rpe, assessment.limits.rpeCap.value)
 
@@ -102,8 +67,7 @@ function useOf(person: AssessedPerson, placement: Placement, taken: string | und
 
 /** Rests and pauses, decided once with every item judged alone (rule base 5.7). */
 function alonePlacements(plan: Plan, roster: Roster, items: readonly Prescription[], catalogue: Catalogue): Map<string, Alone[]> {
-  const placing = roster.people.map(({ assessment }) => ({ assessment }))
-  return new Map(items.map((planned) => [planned.item.id, placeOnce(roster, placing, planned, catalogue, plan.room, '').map(aloneOf)]))
+  return new Map(items.map((planned) => [planned.item.id, placeGroup(roster.people, planned, catalogue.entries, plan.room).map(aloneOf)]))
 }
 
 /**
@@ -129,32 +93,24 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue): Eval
       return { base: planned.demands.basePosition, rpe: capped(assessment, planned.demands.intendedRpe) }
     }
   const walks: Walk[] = people.map(() => START)
+  const longest = Math.max(timeline.totalSeconds / 60, LONGEST_FLAT_MIN)
+  const matters = people.map(({ assessment }) => !assessment.closed && placeMatters(assessment, longest))
   let walked = 0
-  const canLieFlat = plan.room.floorWork || plan.room.kit.includes('bed')
 
   const evaluated = items.map((planned): EvaluatedItem => {
     const id = planned.item.id
     const first = segments.findIndex((segment) => segment.item === id)
     const last = segments.findLastIndex((segment) => segment.kind === 'work' && segment.item === id)
     for (; walked < first; walked++)
-      for (let person = 0; person < people.length; person++) walks[person] = advance(walks[person]!, segments[walked]!, heldBy(person))
+      for (const [person, walk] of walks.entries()) if (matters[person]) walks[person] = advance(walk, segments[walked]!, heldBy(person))
     const ahead = segments.slice(walked, last + 1)
-    const minutes: string[] = []
     const placing = people.map(({ assessment }, person): Placing => {
-      if (assessment.closed) return { assessment }
-      const read = minutesRead(assessment)
+      if (assessment.closed || !matters[person]) return { assessment }
       const held = heldBy(person)
       const momentFor = (base: BasePosition) => momentAt(walks[person]!, ahead, id, (item) => (item === id ? { base, rpe: 0 } : held(item)))
-      const at: SceneAt = sceneAt(assessment, momentFor)
-      if (read.size > 0 || canLieFlat || familyOf(planned.demands.basePosition) === 'supine') {
-        const seat = momentFor(REST_BASE)
-        minutes.push(
-          `${person}:${read.has('seatedBlockMin') ? seat.seatedMin : ''}:${read.has('standingBlockMin') ? momentFor('standing-free').standingMin : ''}:${read.has('minSinceAerobic') ? seat.minSinceAerobic : ''}:${momentFor('floor-supine').supineMin}`,
-        )
-      }
-      return { assessment, at }
+      return { assessment, place: sceneAt(assessment, momentFor) }
     })
-    const placements = placeOnce(roster, placing, planned, catalogue, plan.room, minutes.join())
+    const placements = placeGroup(placing, planned, catalogue.entries, plan.room)
     const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
     const uses = people.map((person, index) => {
       const track = assignment[index]

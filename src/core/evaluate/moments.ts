@@ -45,6 +45,12 @@ export interface Walk {
 export const START: Walk = { blocks: {} }
 
 function enter(blocks: Walk['blocks'], family: Family | undefined, at: number): Walk['blocks'] {
+  const goesOn = TRACKED.every((tracked) => {
+    const block = blocks[tracked]
+    return tracked === family ? block !== undefined && block.awaySince === undefined : block === undefined || block.awaySince !== undefined
+  })
+  // the usual case: a set after a set, with nothing to note
+  if (goesOn) return blocks
   const next = { ...blocks }
   for (const tracked of TRACKED) {
     const block = next[tracked]
@@ -79,10 +85,12 @@ export function advance(walk: Walk, segment: Segment, heldIn: (item: string) => 
     case 'rest': {
       if (!there) return walk
       const aerobic = kind === 'work' && there.rpe >= AEROBIC_RPE
+      const blocks = enter(walk.blocks, familyOf(there.base), startSeconds)
+      if (!aerobic && blocks === walk.blocks && there.base === walk.base) return walk
       return {
         ...walk,
         base: there.base,
-        blocks: enter(walk.blocks, familyOf(there.base), startSeconds),
+        blocks,
         ...(aerobic && { aerobicEnd: startSeconds + seconds }),
       }
     }
@@ -124,44 +132,111 @@ export function momentAt(walk: Walk, segments: readonly Segment[], item: string,
 /** A variant as it is read at its place in the class: with the minutes of the timeline in place of planned ones. */
 export type SceneAt = (demands: PlannedDemands, vector: Float64Array) => { vector: Float64Array; session: Float64Array } & Scene
 
-type MinuteField = 'seatedBlockMin' | 'standingBlockMin' | 'minSinceAerobic'
-const readCache = new WeakMap<Assessment, ReadonlySet<MinuteField>>()
-/** The minutes that some rule of this person reads; for most people there are none, and their verdicts do not depend on the place. */
-export function minutesRead(assessment: Assessment): ReadonlySet<MinuteField> {
-  let fields = readCache.get(assessment)
-  if (!fields) {
-    const found = new Set<string>()
-    const visit = (residual: Residual): void => {
-      if (residual.kind === 'and' || residual.kind === 'or') residual.parts.forEach(visit)
-      else if (residual.kind === 'test') found.add(residual.reads)
-    }
-    for (const { residual, must } of assessment.rules) [residual, must].forEach(visit)
-    fields = new Set((['seatedBlockMin', 'standingBlockMin', 'minSinceAerobic'] as const).filter((field) => found.has(`s.${field}`)))
-    readCache.set(assessment, fields)
-  }
-  return fields
+/** Values of the minutes at which no rule and no limit of a person answers otherwise than at the default: the place in the class does not matter there. */
+interface Harmless {
+  /** up to this, as 0 */
+  supineMin: number
+  seatedMin: number
+  standingMin: number
+  /** from this on, as 99 */
+  minSinceAerobic: number
+}
+/**
+ * Whether the place in a class can matter to somebody at all.
+ *
+ * @param minutes length of the class, and of the longest time that any variant would lie flat
+ */
+export function placeMatters(assessment: Assessment, minutes: number): boolean {
+  const { supineMin, seatedMin, standingMin, minSinceAerobic } = harmlessFor(assessment)
+  return supineMin < minutes || seatedMin < minutes || standingMin < minutes || minSinceAerobic > NONE_READ
 }
 
-/** @param momentFor minutes by position, for somebody who would do the item so */
-export function sceneAt(assessment: Assessment, momentFor: (base: BasePosition) => Moment): SceneAt {
-  const { situation } = assessment
-  const read = minutesRead(assessment)
-  const sessions = new Map<BasePosition, { session: Float64Array; moment: Moment }>()
-  return (demands, vector) => {
-    let known = sessions.get(demands.basePosition)
-    if (!known) {
-      const moment = momentFor(demands.basePosition)
-      const session = read.size > 0 ? situation.slice() : situation
-      if (read.has('seatedBlockMin')) session[SESSION_SLOT.seatedBlockMin] = moment.seatedMin
-      if (read.has('standingBlockMin')) session[SESSION_SLOT.standingBlockMin] = moment.standingMin
-      if (read.has('minSinceAerobic')) session[SESSION_SLOT.minSinceAerobic] = moment.minSinceAerobic
-      known = { session, moment }
-      sessions.set(demands.basePosition, known)
+const harmlessCache = new WeakMap<Assessment, Harmless>()
+const JUST_UNDER = 1e-9
+/** No rule reads the minutes since aerobic work. */
+const NONE_READ = 2 * JUST_UNDER
+
+function harmlessFor(assessment: Assessment): Harmless {
+  const cached = harmlessCache.get(assessment)
+  if (cached) return cached
+  const tests = new Map<string, number[]>()
+  const visit = (residual: Residual): void => {
+    if (residual.kind === 'and' || residual.kind === 'or') residual.parts.forEach(visit)
+    else if (residual.kind === 'test') {
+      // the last value that answers as a smaller one does
+      const { reads, op, value } = residual
+      tests.set(reads, [...(tests.get(reads) ?? []), op === '>' || op === '<=' ? value : value - JUST_UNDER])
     }
-    const { session, moment } = known
-    if (vector[SLOT.supineMin] === moment.supineMin) return { vector, demands: vector, session }
-    const timed = vector.slice()
-    timed[SLOT.supineMin] = moment.supineMin
-    return { vector: timed, demands: timed, session }
   }
+  for (const { residual, must } of assessment.rules) [residual, must].forEach(visit)
+  const least = (reads: string) => Math.min(Number.POSITIVE_INFINITY, ...(tests.get(reads) ?? []))
+  const harmless: Harmless = {
+    supineMin: Math.min(assessment.limits.supineMaxMin.value, least('supineMin')),
+    seatedMin: least('s.seatedBlockMin'),
+    standingMin: least('s.standingBlockMin'),
+    minSinceAerobic: Math.max(0, ...(tests.get('s.minSinceAerobic') ?? [])) + NONE_READ,
+  }
+  harmlessCache.set(assessment, harmless)
+  return harmless
+}
+
+/**
+ * How a variant is read at its place in the class, and what of the place its verdict depends on: empty where the minutes answer as
+ * they do alone.
+ *
+ * @param momentFor minutes by position, for somebody who would do the item so
+ */
+export function sceneAt(assessment: Assessment, momentFor: (base: BasePosition) => Moment): { at: SceneAt; key: string } {
+  const { situation } = assessment
+  const harmless = harmlessFor(assessment)
+  const moments = new Map<Family, Moment>()
+  const momentOf = (base: BasePosition): Moment => {
+    const family = familyOf(base)
+    let moment = moments.get(family)
+    if (!moment) {
+      moment = momentFor(base)
+      moments.set(family, moment)
+    }
+    return moment
+  }
+  const session = (moment: Moment): Float64Array => {
+    const { seatedMin, standingMin, minSinceAerobic } = moment
+    const seated = seatedMin > harmless.seatedMin
+    const standing = standingMin > harmless.standingMin
+    const aerobic = minSinceAerobic < harmless.minSinceAerobic
+    if (!seated && !standing && !aerobic) return situation
+    const timed = situation.slice()
+    if (seated) timed[SESSION_SLOT.seatedBlockMin] = seatedMin
+    if (standing) timed[SESSION_SLOT.standingBlockMin] = standingMin
+    if (aerobic) timed[SESSION_SLOT.minSinceAerobic] = minSinceAerobic
+    return timed
+  }
+  const sessions = new Map<Family, Float64Array>()
+  const at: SceneAt = (demands, vector) => {
+    const family = familyOf(demands.basePosition)
+    const moment = momentOf(demands.basePosition)
+    let timed = sessions.get(family)
+    if (!timed) {
+      timed = session(moment)
+      sessions.set(family, timed)
+    }
+    const planned = vector[SLOT.supineMin]!
+    if (planned === moment.supineMin || (planned <= harmless.supineMin && moment.supineMin <= harmless.supineMin))
+      return { vector, demands: vector, session: timed }
+    const lying = vector.slice()
+    lying[SLOT.supineMin] = moment.supineMin
+    return { vector: lying, demands: lying, session: timed }
+  }
+  const parts = [
+    ['seated-unsupported', 'seatedMin'],
+    ['standing-free', 'standingMin'],
+    ['floor-supine', 'supineMin'],
+  ] as const
+  const over = parts.flatMap(([base, field]) => {
+    if (harmless[field] === Number.POSITIVE_INFINITY) return []
+    const minutes = momentOf(base)[field]
+    return minutes > harmless[field] ? [`${field} ${minutes}`] : []
+  })
+  const since = harmless.minSinceAerobic > NONE_READ ? momentOf('seated-unsupported').minSinceAerobic : NONE_BEFORE
+  return { at, key: [...over, ...(since < harmless.minSinceAerobic ? [`since ${since}`] : [])].join() }
 }

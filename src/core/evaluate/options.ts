@@ -164,12 +164,56 @@ export function place(
   return { judgement, options }
 }
 
-/** Whether somebody does a planned item just so: nothing can be nearer to what was planned. */
-const justSo = (judgement: Judgement) => judgement.verdict === 'as-planned'
-
 export interface Placing {
   assessment: Assessment
-  at?: SceneAt | undefined
+  /** how a variant is read at this place in the class, and what of the place matters */
+  place?: { at: SceneAt; key: string }
+}
+
+const memo = new WeakMap<Assessment, Map<string, Placement>>()
+/** Placements kept for one person; beyond it all are forgotten, which costs one slower judgement. */
+const MOST_REMEMBERED = 20_000
+/** Remembered per person, so that an edit of one item leaves the others, and the minutes of one person the others, as they were. */
+function remembered(assessment: Assessment, key: string, make: () => Placement): Placement {
+  let known = memo.get(assessment)
+  if (!known) {
+    known = new Map()
+    memo.set(assessment, known)
+  }
+  let placement = known.get(key)
+  if (!placement) {
+    placement = make()
+    if (known.size >= MOST_REMEMBERED) known.clear()
+    known.set(key, placement)
+  }
+  return placement
+}
+
+const interned = new WeakMap<readonly CatalogueEntry[], Map<string, number>>()
+/** A long key as a number: what is looked up for every person and item stays short. */
+function internedKey(entries: readonly CatalogueEntry[], key: string): number {
+  let known = interned.get(entries)
+  if (!known) {
+    known = new Map()
+    interned.set(entries, known)
+  }
+  let number = known.get(key)
+  if (number === undefined) {
+    number = known.size
+    known.set(key, number)
+  }
+  return number
+}
+
+const keys = new WeakMap<Prescription, string>()
+/** What a placement depends on besides the person and the place in the class. */
+function keyOf(planned: Prescription, room: Availability): string {
+  let key = keys.get(planned)
+  if (key === undefined) {
+    key = JSON.stringify([planned.item.variant ?? planned.item.described, planned.dose, planned.workSeconds])
+    keys.set(planned, key)
+  }
+  return `${key}${room.kit.join()}${room.floorWork}${room.supportInReach}`
 }
 
 /**
@@ -178,15 +222,26 @@ export interface Placing {
  * alternative need be sought at all.
  */
 export function placeGroup(people: readonly Placing[], planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Placement[] {
-  const first = people.map(({ assessment, at }) => {
-    const judgement = judgePlanned(assessment, planned, at)
-    return justSo(judgement) ? { judgement } : place(assessment, planned, entries, room, { at, known: judgement })
-  })
-  const useful = new Set(first.flatMap((placement) => ('options' in placement ? placement.options.map(({ id }) => id) : [])))
-  const few = entries.filter((entry) => useful.has(entry.variant.id))
-  return people.map(({ assessment, at }, index) => {
-    const placement = first[index]!
-    return 'options' in placement ? placement : place(assessment, planned, few, room, { at, known: placement.judgement })
+  const key = `${internedKey(entries, keyOf(planned, room))} `
+  const first = people.map(({ assessment, place: where }) =>
+    remembered(assessment, `${key}${where?.key ?? ''}`, () => {
+      const judgement = judgePlanned(assessment, planned, where?.at)
+      return judgement.verdict === 'as-planned'
+        ? { judgement, options: [] }
+        : place(assessment, planned, entries, room, { at: where?.at, known: judgement })
+    }),
+  )
+  const ids = new Set<string>()
+  for (const { options } of first) for (const { id } of options) ids.add(id)
+  const useful = [...ids].sort()
+  const fewKey = ` ${internedKey(entries, useful.join())}`
+  const few = () => entries.filter((entry) => ids.has(entry.variant.id))
+  return people.map(({ assessment, place: where }, index) => {
+    const { judgement, options } = first[index]!
+    if (judgement.verdict !== 'as-planned') return { judgement, options }
+    return remembered(assessment, `${key}${where?.key ?? ''}${fewKey}`, () =>
+      place(assessment, planned, few(), room, { at: where?.at, known: judgement }),
+    )
   })
 }
 

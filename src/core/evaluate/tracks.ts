@@ -15,6 +15,36 @@ export interface Tracks {
  * beyond `most` until all are served, which the caller can see from the length of `shown`.
  */
 export function tracksFor(placements: readonly Placement[], most: number, plannedId: string): Tracks {
+  const [first] = placements
+  if (!first) return choose([], most, plannedId)
+  let known = chosen.get(first)
+  if (!known) {
+    known = new Map()
+    chosen.set(first, known)
+  }
+  const key = `${placements.map(numberOf).join()} ${most} ${plannedId}`
+  let tracks = known.get(key)
+  if (!tracks) {
+    tracks = choose(placements, most, plannedId)
+    known.set(key, tracks)
+  }
+  return tracks
+}
+
+/** Remembered by the placements themselves: an edit of one item leaves the choice of the others as it was. */
+const chosen = new WeakMap<Placement, Map<string, Tracks>>()
+const numbers = new WeakMap<Placement, number>()
+let next = 0
+function numberOf(placement: Placement): number {
+  let number = numbers.get(placement)
+  if (number === undefined) {
+    number = next++
+    numbers.set(placement, number)
+  }
+  return number
+}
+
+function choose(placements: readonly Placement[], most: number, plannedId: string): Tracks {
   const people = placements
     .map(({ options }, index) => ({ index, lossOf: new Map(options.map((option) => [option.id, option.loss])) }))
     .filter(({ lossOf }) => lossOf.size > 0)
@@ -31,7 +61,7 @@ export function tracksFor(placements: readonly Placement[], most: number, planne
   const rows = ids.map((id) => loss[all.indexOf(id)]!)
 
   for (let size = most; ; size++) {
-    const best = choose(rows, people.length, Math.min(size, rows.length))
+    const best = cheapest(rows, people.length, Math.min(size, rows.length))
     if (!best) continue
     const shown = best.chosen.map((row) => ids[row]!).sort((a, b) => Number(b === plannedId) - Number(a === plannedId))
     for (const { index, lossOf } of people) {
@@ -52,7 +82,7 @@ const dominates = (a: readonly number[], b: readonly number[], earlier: boolean)
   return better || earlier
 }
 
-function choose(rows: readonly (readonly number[])[], people: number, size: number): { chosen: number[]; loss: number } | undefined {
+function cheapest(rows: readonly (readonly number[])[], people: number, size: number): { chosen: number[]; loss: number } | undefined {
   let best: { chosen: number[]; loss: number } | undefined
   // the least that anybody can lose with the rows from here on, for the bound
   const suffix: number[][] = Array.from({ length: rows.length + 1 }, () => new Array<number>(people).fill(Number.POSITIVE_INFINITY))

@@ -1,4 +1,5 @@
 import {
+  ATTRIBUTE_NAMES,
   type AttributeName,
   attribute,
   BASE_POSITIONS,
@@ -124,16 +125,23 @@ export function makeAll(musts: readonly Residual[], scene: Scene, support: Suppo
 
 /** What differs between two scenes, in the order of the attributes. */
 export function changesBetween(planned: Scene, settled: Scene): { changes: Change[]; sessionChanges: SessionChange[] } {
-  const changes = (Object.keys(SLOT) as AttributeName[]).flatMap((name): Change[] => {
-    const from = planned.demands[SLOT[name]]!
-    const to = settled.demands[SLOT[name]]!
-    return from === to ? [] : [{ attribute: name, from: decodeValue(name, from), to: decodeValue(name, to) }]
-  })
-  const sessionChanges = SESSION_NAMES.flatMap((field): SessionChange[] => {
-    const from = planned.session[SESSION_SLOT[field]]!
-    const to = settled.session[SESSION_SLOT[field]]!
-    return from === to ? [] : [{ field, from, to, say: SESSION_FIELDS[field].change }]
-  })
+  const changes: Change[] = []
+  const sessionChanges: SessionChange[] = []
+  // plain loops: this runs for every adjusted variant of every person
+  for (let slot = 0; slot < ATTRIBUTE_NAMES.length; slot++) {
+    const from = planned.demands[slot]!
+    const to = settled.demands[slot]!
+    if (from === to) continue
+    const name = ATTRIBUTE_NAMES[slot]!
+    changes.push({ attribute: name, from: decodeValue(name, from), to: decodeValue(name, to) })
+  }
+  for (let slot = 0; slot < SESSION_NAMES.length; slot++) {
+    const from = planned.session[slot]!
+    const to = settled.session[slot]!
+    if (from === to) continue
+    const field = SESSION_NAMES[slot]!
+    sessionChanges.push({ field, from, to, say: SESSION_FIELDS[field].change })
+  }
   return { changes, sessionChanges }
 }
 

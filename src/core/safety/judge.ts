@@ -123,15 +123,18 @@ function leadsOf(hits: readonly Hit[]): string[] {
 
 /** Each rule id once, however many children inherit it and in however many rounds it fires. */
 function shownOnce(hits: readonly Hit[]): Hit[] {
+  if (hits.length < 2) return [...hits]
   const seen = new Set<string>()
   return hits.filter(({ id }) => !seen.has(id) && seen.add(id))
 }
 
 /** In the order in which musts are made: rules as assembled, earlier rounds first, then limits, then those of a pending clearance. */
 const turn = (hit: Hit): number => (!hit.limit ? 0 : hit.id.startsWith('LIM') ? 1 : 2)
-const gather = (rounds: readonly (readonly Hit[])[]): Residual[] => {
-  const ordered = rounds.flatMap((hits) => [...hits].sort((a, b) => (a.compiled?.order ?? 0) - (b.compiled?.order ?? 0)))
-  return [0, 1, 2].flatMap((step) => ordered.filter((hit) => turn(hit) === step).map(mustOf))
+function gather(rounds: readonly (readonly Hit[])[]): Residual[] {
+  if (rounds.length === 1 && rounds[0]!.length === 1) return [mustOf(rounds[0]![0]!)]
+  const placed = rounds.flatMap((hits, round) => hits.map((hit) => ({ hit, round })))
+  placed.sort((a, b) => turn(a.hit) - turn(b.hit) || a.round - b.round || (a.hit.compiled?.order ?? 0) - (b.hit.compiled?.order ?? 0))
+  return placed.map(({ hit }) => mustOf(hit))
 }
 
 const ROUNDS = 6

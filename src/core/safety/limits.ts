@@ -1,4 +1,4 @@
-import { type AttributeName, encodeValue, FAMILIES, SLOT } from '../movement/demands'
+import { encodeValue, FAMILIES, SLOT } from '../movement/demands'
 import { LIMIT_ATTRIBUTE, LIMIT_MERGE, type LimitName, type Limits } from './condition'
 import type { ConditionFields } from './fields'
 import { type Hit, harmOf } from './hit'
@@ -87,43 +87,51 @@ const FLEXIBILITY = encodeValue('purpose', 'flexibility')
 const EASY_RPE = 3
 const SUPINE: readonly number[] = FAMILIES.supine.map((position) => encodeValue('basePosition', position))
 
+function limitHit(id: string, planned: number, allowed: number, from: readonly string[], groupOf: Limited['groupOf']): Hit {
+  const condition = from[0] ?? ''
+  return {
+    id,
+    then: 'modify',
+    condition,
+    ...LIMIT_TEXT[id]!,
+    evidence: 'common-practice',
+    sources: [],
+    omit: false,
+    harm: harmOf(groupOf(condition)),
+    limit: { attribute: LIMIT_ATTRIBUTE[id]!, planned, allowed, from: [...from] },
+  }
+}
+
+const NONE: readonly Hit[] = []
+
 /** The implicit limit rules (rule base 0.3 step 4) and those of a clearance that is pending (step 2). */
-export function limitHits({ limits, pendingFrom, groupOf }: Limited, demands: Float64Array): Hit[] {
-  const value = (name: AttributeName) => demands[SLOT[name]]!
-  const hits: Hit[] = []
+export function limitHits({ limits, pendingFrom, groupOf }: Limited, demands: Float64Array): readonly Hit[] {
+  let hits: Hit[] | undefined
   const check = (id: string, planned: number, allowed: number, from: readonly string[]) => {
     if (planned <= allowed) return
-    const condition = from[0] ?? ''
-    hits.push({
-      id,
-      then: 'modify',
-      condition,
-      ...LIMIT_TEXT[id]!,
-      evidence: 'common-practice',
-      sources: [],
-      omit: false,
-      harm: harmOf(groupOf(condition)),
-      limit: { attribute: LIMIT_ATTRIBUTE[id]!, planned, allowed, from: [...from] },
-    })
+    hits ??= []
+    hits.push(limitHit(id, planned, allowed, from, groupOf))
   }
   const { holdMaxSec, stretchMaxSec, rpeCap, supineMaxMin, maxMet, loadMaxKg } = limits
-  const hold = value('isometricHoldSec')
-  const purpose = value('purpose')
-  const atEnd = value('endRangeStretch') === 1
-  const easy = value('intendedRpe') <= EASY_RPE
-  if (atEnd) check('LIM-stretch', hold, stretchMaxSec.value, stretchMaxSec.from)
-  else if (easy && purpose === FLEXIBILITY) {
-    // an easy stretch held in mid-range is no isometric effort, but keeps a limit: the larger of the two
-    const larger = holdMaxSec.value > stretchMaxSec.value ? holdMaxSec : stretchMaxSec
-    check('LIM-stretch', hold, larger.value, larger.from)
-  } else if (!(easy && (purpose === BALANCE || purpose === RELAXATION))) check('LIM-hold', hold, holdMaxSec.value, holdMaxSec.from)
-  check('LIM-rpe', value('intendedRpe'), rpeCap.value, rpeCap.from)
-  if (SUPINE.includes(value('basePosition'))) check('LIM-supine', value('supineMin'), supineMaxMin.value, supineMaxMin.from)
-  check('LIM-met', value('met'), maxMet.value, maxMet.from)
-  check('LIM-load', value('externalLoadKg'), loadMaxKg.value, loadMaxKg.from)
-  if (pendingFrom.length > 0) {
-    check('PEND-rpe', value('intendedRpe'), PENDING_RPE, pendingFrom)
-    check('PEND-impact', value('impactLevel'), PENDING_IMPACT, pendingFrom)
+  const hold = demands[SLOT.isometricHoldSec]!
+  const rpe = demands[SLOT.intendedRpe]!
+  if (hold > 0) {
+    const purpose = demands[SLOT.purpose]!
+    const easy = rpe <= EASY_RPE
+    if (demands[SLOT.endRangeStretch] === 1) check('LIM-stretch', hold, stretchMaxSec.value, stretchMaxSec.from)
+    else if (easy && purpose === FLEXIBILITY) {
+      // an easy stretch held in mid-range is no isometric effort, but keeps a limit: the larger of the two
+      const larger = holdMaxSec.value > stretchMaxSec.value ? holdMaxSec : stretchMaxSec
+      check('LIM-stretch', hold, larger.value, larger.from)
+    } else if (!(easy && (purpose === BALANCE || purpose === RELAXATION))) check('LIM-hold', hold, holdMaxSec.value, holdMaxSec.from)
   }
-  return hits
+  check('LIM-rpe', rpe, rpeCap.value, rpeCap.from)
+  if (SUPINE.includes(demands[SLOT.basePosition]!)) check('LIM-supine', demands[SLOT.supineMin]!, supineMaxMin.value, supineMaxMin.from)
+  check('LIM-met', demands[SLOT.met]!, maxMet.value, maxMet.from)
+  check('LIM-load', demands[SLOT.externalLoadKg]!, loadMaxKg.value, loadMaxKg.from)
+  if (pendingFrom.length > 0) {
+    check('PEND-rpe', rpe, PENDING_RPE, pendingFrom)
+    check('PEND-impact', demands[SLOT.impactLevel]!, PENDING_IMPACT, pendingFrom)
+  }
+  return hits ?? NONE
 }
