@@ -36,7 +36,7 @@ test('the health questions: one a page, what they come to binds at once and reac
   await page.getByRole('button', { name: 'Hand it in' }).click()
   await page.getByRole('button', { name: 'To what it comes to' }).click()
   await expect(page.getByText('May take part, with limits until the answers are gone through')).toBeVisible()
-  await expect(page.getByText('Knee replacement: left, since 31 December 2019, pain from it today 2')).toBeVisible()
+  await expect(page.getByText('Knee replacement: left; since 31 December 2019; Pain from it today: 2')).toBeVisible()
   // nothing of it is in the record before it is confirmed, and its limits hold all the same
   await page.goto(`/people/${id}`)
   await expect(page.getByText('Some answers still have to be gone through with you.', { exact: false }).first()).toBeVisible()

@@ -77,21 +77,22 @@ const VIEWS = [
     },
   },
   {
+    name: 'health-questions',
+    go: async (page) => {
+      await page.goto(`${BASE}/people`)
+      await page.getByRole('link', { name: /^Wilf/ }).click()
+      await page.getByRole('link', { name: /^Health questions/ }).click()
+      await page.getByRole('button', { name: 'Here, at the class' }).click()
+      await page.getByText(/1 of about/).waitFor()
+    },
+  },
+  {
     name: 'screening',
     go: async (page) => {
       await page.goto(`${BASE}/people`)
       await page.getByRole('link', { name: /^Jory/ }).click()
-      await page.getByRole('link', { name: /^Screening/ }).click()
-      await page
-        .getByRole('group', { name: /broken a bone/ })
-        .getByLabel('Told that it is osteoporosis')
-        .check()
-      await page
-        .getByRole('group', { name: /Have you fallen/ })
-        .getByLabel('Yes', { exact: true })
-        .check()
-      await page.getByRole('button', { name: 'Keep the answers' }).click()
-      await page.getByText('For the record').waitFor()
+      await page.getByRole('link', { name: /^Health questions/ }).click()
+      await page.getByRole('heading', { name: /^Health questions/ }).waitFor()
     },
   },
   {
@@ -101,8 +102,10 @@ const VIEWS = [
     go: async (page) => {
       await openClass(page, 'Boathouse chairs')
       await page.getByRole('button', { name: 'At the door' }).click()
-      await page.getByRole('group', { name: 'Alba today' }).getByRole('button', { name: 'Well', exact: true }).click()
-      await page.getByRole('group', { name: 'Bertil today' }).getByRole('button', { name: 'A bit off' }).click()
+      await page
+        .getByRole('button', { name: /^More about/ })
+        .first()
+        .click()
     },
   },
   { name: 'own-movement', go: (page) => page.goto(`${BASE}/movements/own?from=row/band-light`) },
@@ -116,6 +119,7 @@ const VIEWS = [
     },
   },
   { name: 'why', go: (page) => page.goto(`${BASE}/why`) },
+  { name: 'settings', go: (page) => page.goto(`${BASE}/settings`) },
 ]
 
 const only = process.argv.slice(2)

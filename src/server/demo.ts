@@ -127,7 +127,7 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
     if (form) {
       const day = addDays(today, -7 * form.weeksAgo)
       const answers = demoAnswers(form, plain, day)
-      await keepForm(db, studioId, { id: uuidFrom(random), clientId: id, day, answers }, (kept) => screened(kept, answers, day))
+      await keepForm(db, studioId, { id: uuidFrom(random), clientId: id, day, answers, confirmedOn: day }, (kept) => screened(kept, answers, day))
     }
     for (const key of classes) members.set(key, [...(members.get(key) ?? []), id])
   }

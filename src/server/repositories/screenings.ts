@@ -45,7 +45,7 @@ async function changeClient(tx: Transaction, studioId: string, clientId: string,
 export async function keepForm(
   db: Database,
   studioId: string,
-  form: { id: string; clientId: string; day: string; answers: Answers },
+  form: { id: string; clientId: string; day: string; answers: Answers; confirmedOn?: string },
   change: (record: ClientRecord) => ClientRecord,
 ): Promise<void> {
   await db.transaction(async (tx) => {

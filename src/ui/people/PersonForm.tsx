@@ -3,6 +3,7 @@ import { Plus, X } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { type Control, Controller, type FieldErrors, type Path, type UseFormRegister, useFieldArray, useForm, useWatch } from 'react-hook-form'
+import { stageWords } from '@/content/conditions/stageWords'
 import type { ConditionChoice, calendarChoices } from '@/core/client'
 import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
@@ -137,7 +138,7 @@ function Conditions({
                   errors={errors}
                   name={at('variant')}
                   label="Stage or kind"
-                  options={[['', 'not known: strictest'], ...choice.variants.map((variant) => [variant, variant.replaceAll('-', ' ')] as const)]}
+                  options={[['', 'not known: strictest'], ...choice.variants.map((variant) => [variant, stageWords(variant)] as const)]}
                 />
               )}
               {choice?.sided && <Choose register={register} errors={errors} name={at('side')} label="Side" options={SIDES} />}

@@ -1,10 +1,8 @@
 'use client'
-import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState, useTransition } from 'react'
 import { erasePerson } from '@/server/actions/people'
-import { dateWords } from '../shell/days'
 
 interface Letter {
   id: string
@@ -19,13 +17,11 @@ export function PersonTools({
   given,
   letters,
   conditions,
-  screened,
 }: {
   id: string
   given: string
   letters: Letter[]
   conditions: { slug: string; name: string }[]
-  screened: string | undefined
 }) {
   const router = useRouter()
   const [condition, setCondition] = useState(conditions[0]?.slug ?? 'general')
@@ -54,9 +50,6 @@ export function PersonTools({
   return (
     <aside className="flex flex-col gap-4">
       <h2>With this record</h2>
-      <Link href={`/people/${id}/screening`} className="quiet">
-        Health questions{screened ? `, answered on ${dateWords(screened)}` : ', never answered'}
-      </Link>
       <div>
         <p className="label">Letters of clearance</p>
         <ul>

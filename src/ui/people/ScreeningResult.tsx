@@ -128,7 +128,7 @@ export function ScreeningResult({ clientId, revision, screening, dayWords, stand
               <Check checked={chosen.has(slug)} onChange={() => setChosen(toggled(chosen, slug))}>
                 <span>
                   {name}
-                  {carries.length > 0 && <span className="text-soft">: {carries.join(', ')}</span>}
+                  {carries.length > 0 && <span className="text-soft">: {carries.join('; ')}</span>}
                   {inRecord && <span className="text-soft"> (in the record; joined with it)</span>}
                 </span>
               </Check>

@@ -1,3 +1,4 @@
+import { stageWords } from '@/content/conditions/stageWords'
 import { ceilingFor, ceilingWords, talkTest } from '@/core/effort'
 import type { Assessment } from '@/core/safety'
 
@@ -35,7 +36,7 @@ export function Standing({ assessment, week }: { assessment: Assessment; week?: 
           {conditions.map(({ condition, fields, presence, via }) => (
             <li key={`${condition.slug}-${via ?? ''}`}>
               {condition.name}
-              {condition.variants.length > 1 && <span className="text-soft">, {fields.variant.replaceAll('-', ' ')}</span>}
+              {condition.variants.length > 1 && <span className="text-soft">, {stageWords(fields.variant)}</span>}
               {presence === 'inherited' && <span className="text-soft"> (comes with it)</span>}
             </li>
           ))}

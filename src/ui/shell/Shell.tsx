@@ -17,14 +17,17 @@ export function Shell({ children }: { children: React.ReactNode }) {
       <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
         To the content
       </a>
-      <header className="mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-8 gap-y-1 px-5 pt-3 print:hidden">
+      <header className="mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-8 px-5 pt-3 print:hidden sm:gap-y-1">
         <Link href="/" className="flex items-center gap-2 font-serif text-[1.2rem] no-underline">
           <svg width="30" height="22" viewBox="0 0 30 22" aria-hidden="true">
             <path d="M1 20H9V12H19V4H29" fill="none" stroke="var(--plum)" strokeWidth="3" />
           </svg>
           Velvet Step
         </Link>
-        <nav aria-label="Main" className="flex flex-wrap gap-x-6">
+        <nav
+          aria-label="Main"
+          className="order-last flex basis-full flex-wrap justify-between gap-x-2 text-[0.9rem] sm:order-none sm:justify-start sm:basis-auto sm:gap-x-6 sm:text-[1em]"
+        >
           {WAY.map((stop) => (
             <NavLink key={stop.href} {...stop} />
           ))}

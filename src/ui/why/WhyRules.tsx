@@ -1,5 +1,6 @@
 'use client'
 import { useDeferredValue, useState } from 'react'
+import { stageWords } from '@/content/conditions/stageWords'
 import { type ConditionDefinition, EVIDENCE_WORDS, type Limits } from '@/core/safety/condition'
 
 const LIMIT_WORDS: Record<keyof Limits, string> = {
@@ -57,7 +58,7 @@ export function WhyRules({ conditions, sources }: { conditions: readonly Conditi
           </summary>
           <p className="mb-2">{condition.rationale}</p>
           <p className="text-soft">
-            Stages: {condition.variants.map((variant) => variant.replaceAll('-', ' ')).join(', ')}. Clearance: {condition.clearance.need}
+            Stages: {condition.variants.map((variant) => stageWords(variant)).join(', ')}. Clearance: {condition.clearance.need}
             {condition.clearance.requiredWhen && `, required when ${condition.clearance.requiredWhen}`}
             {condition.clearance.validMonths > 0 && `, valid ${condition.clearance.validMonths} months`}.
           </p>

@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import { calendarChoices, conditionChoices, factsOn, perinatal } from '@/core/client'
 import { assess } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
@@ -10,6 +11,7 @@ import { today } from '@/server/studio'
 import { PersonForm } from '@/ui/people/PersonForm'
 import { PersonTools } from '@/ui/people/PersonTools'
 import { Standing } from '@/ui/people/Standing'
+import { dateWords } from '@/ui/shell/days'
 import { named } from '../../../named'
 
 export const metadata = { title: 'Person' }
@@ -36,11 +38,17 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
       })
   }
   const { week, weekDays } = perinatal(stored.record, now)
+  const screened = stored.record.screening?.completedOn
   return (
     <>
-      <h1 className="mb-6">
-        {stored.record.given} {stored.record.family}
-      </h1>
+      <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
+        <h1>
+          {stored.record.given} {stored.record.family}
+        </h1>
+        <Link href={`/people/${id}/screening`} className="quiet">
+          Health questions{screened ? `, answered on ${dateWords(screened)}` : ', never answered'}
+        </Link>
+      </div>
       <div className="grid gap-12 lg:grid-cols-[1fr_20rem]">
         <PersonForm
           choices={conditionChoices(RULE_BASE)}
@@ -73,7 +81,6 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
             given={stored.record.given}
             letters={letters}
             conditions={stored.record.conditions.map(({ slug }) => ({ slug, name: RULE_BASE.conditions.get(slug)?.name ?? slug }))}
-            screened={stored.record.screening?.completedOn}
           />
         </div>
       </div>

@@ -1,3 +1,4 @@
+import { stageWords } from '@/content/conditions/stageWords'
 import { FORM } from '@/content/screening/form'
 import { ageOn, type ConditionRecord, factsOn, isCleared, letterNeeded, openOutcome, perinatal, type ScreenStand, screen } from '@/core/client'
 import { CONDITION_FIELDS } from '@/core/safety'
@@ -18,13 +19,12 @@ const nameOf = (slug: string) => RULE_BASE.conditions.get(slug)?.name ?? slug
 function carries({ slug: _slug, variant, side, since, ...answers }: ConditionRecord): string[] {
   const labels = CONDITION_FIELDS as Record<string, { label: string }>
   return [
-    ...(variant && variant !== 'default' ? [variant.replaceAll('-', ' ')] : []),
+    ...(variant && variant !== 'default' ? [stageWords(variant)] : []),
     ...(side ? [side === 'both' ? 'both sides' : side] : []),
     ...(since ? [`since ${dateWords(since)}`] : []),
     ...Object.entries(answers).flatMap(([field, value]) => {
-      const label = labels[field]?.label.toLowerCase()
-      if (!label) return []
-      return [typeof value === 'boolean' ? (value ? label : `not: ${label}`) : `${label} ${value}`]
+      const label = labels[field]?.label
+      return label ? [value === true ? label : `${label}: ${value === false ? 'no' : value}`] : []
     }),
   ]
 }
@@ -93,8 +93,7 @@ export default async function ScreeningPage({ params, searchParams }: { params: 
                 name: nameOf(proposal.record.slug),
                 carries: carries(proposal.record),
                 differing: proposal.differing.map(
-                  ({ values }) =>
-                    `The answers differ: ${values.map((value) => value.replaceAll('-', ' ')).join(' and ')}. The stricter one is taken.`,
+                  ({ values }) => `The answers differ: ${values.map(stageWords).join(' and ')}. The stricter one is taken.`,
                 ),
                 inRecord: slugs.has(proposal.record.slug),
               }))
