@@ -3,7 +3,10 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { afterAll, describe, expect, test } from 'vitest'
-import type { Report } from '@/core/formats'
+import { CONDITIONS } from '@/content/conditions'
+import { classFileSchema, factsOfPerson, peopleFileSchema, type Report } from '@/core/formats'
+import { buildRuleBase } from '@/core/safety'
+import { DesignerDesk } from '@/workers/designerDesk'
 
 const root = path.resolve(import.meta.dirname, '..')
 const folder = mkdtempSync(path.join(tmpdir(), 'velvet-cli-'))
@@ -65,6 +68,29 @@ describe('check', () => {
     for (const person of report.people)
       for (const item of person.items) if (item.verdict !== 'as-planned') expect(item.reasons.length + (item.gate ? 1 : 0)).toBeGreaterThan(0)
     expect(status).toBe(report.safe ? 0 : 1)
+  })
+  test('says of every person and item what the designer says', () => {
+    const file = (name: string) => path.join(EXAMPLES, `${name}.json`)
+    const told = JSON.parse(cli('check', '--class', file('class'), '--people', file('people'), '--date', '2026-11-25', '--json').stdout) as Report
+    const { plan } = classFileSchema.parse(JSON.parse(readFileSync(file('class'), 'utf8')))
+    const { people } = peopleFileSchema.parse(JSON.parse(readFileSync(file('people'), 'utf8')))
+    const base = buildRuleBase(CONDITIONS)
+    const { model } = new DesignerDesk().model({
+      plan,
+      people: people.map((person) => ({ id: person.id, name: person.name, facts: factsOfPerson(base, person, '2026-11-25') })),
+    })
+    expect(model.timeline).toEqual(told.timeline)
+    expect(model.warnings).toEqual(told.warnings)
+    for (const [row, item] of model.items.entries()) {
+      expect(item.shown).toEqual(told.tracks[row]!.shown)
+      for (const [column, { verdict, use }] of item.cells.entries()) {
+        const theirs = told.people[column]!.items[row]!
+        expect(verdict).toBe(theirs.verdict)
+        expect(use.kind === 'does' ? { variant: use.variant, changes: use.changes, sessionChanges: use.sessionChanges } : 'rests').toEqual(
+          'variant' in theirs.use ? theirs.use : 'rests',
+        )
+      }
+    }
   })
   test('judges a movement given by its demands alone, and ends with 1 when somebody has no safe option', () => {
     const fold = written('fold.json', classWith({ basePosition: 'seated-unsupported', hipFlexionDeg: 120, purpose: 'mobility' }))

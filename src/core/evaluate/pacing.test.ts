@@ -115,16 +115,22 @@ test('sets that a class which is too long would lose: from the end backwards, on
   const items = prescriptionsOf(plan, catalogue)
   const timeline = expand(plan, catalogue)
   // one set is 32 s of work and 45 s of rest
-  expect(setsToTake(timeline, items, 1)).toEqual([{ item: 'i-c', sets: 1 }])
-  expect(setsToTake(timeline, items, 78)).toEqual([
-    { item: 'i-c', sets: 1 },
-    { item: 'i-b', sets: 1 },
-  ])
-  expect(setsToTake(timeline, items, 9999)).toEqual([
-    { item: 'i-c', sets: 2 },
-    { item: 'i-b', sets: 2 },
-    { item: 'i-a', sets: 2 },
-  ])
+  expect(setsToTake(timeline, items, 1)).toEqual({ takes: [{ item: 'i-c', sets: 1 }], fits: true })
+  expect(setsToTake(timeline, items, 78)).toEqual({
+    takes: [
+      { item: 'i-c', sets: 1 },
+      { item: 'i-b', sets: 1 },
+    ],
+    fits: true,
+  })
+  expect(setsToTake(timeline, items, 9999)).toEqual({
+    takes: [
+      { item: 'i-c', sets: 2 },
+      { item: 'i-b', sets: 2 },
+      { item: 'i-a', sets: 2 },
+    ],
+    fits: false,
+  })
 })
 
 test.each([

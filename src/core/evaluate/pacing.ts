@@ -96,8 +96,14 @@ export function ownRests(restMult: number, items: readonly Prescription[], takes
   return restMult > MOST_FACTOR ? [{ code: 'every-second-set' }, ...stretches] : stretches
 }
 
+export interface SetsToTake {
+  takes: { item: string; sets: number }[]
+  /** whether the class then keeps to its time */
+  fits: boolean
+}
+
 /** Sets that a class which became too long would lose: from the end of the main part backwards, one an item in turn, the last set never (5.7). */
-export function setsToTake(timeline: Timeline, items: readonly Prescription[], overSeconds: number): { item: string; sets: number }[] {
+export function setsToTake(timeline: Timeline, items: readonly Prescription[], overSeconds: number): SetsToTake {
   const inMain = new Set(timeline.segments.filter(({ phaseKind }) => phaseKind === 'main').flatMap(({ item }) => item ?? []))
   const main = items.filter(({ item, block }) => inMain.has(item.id) && block.format === 'straight').reverse()
   const secondsOfSet = ({ item, dose }: Prescription): number => {
@@ -118,5 +124,5 @@ export function setsToTake(timeline: Timeline, items: readonly Prescription[], o
       again = true
     }
   }
-  return left > 0 && taken.size === 0 ? [] : [...taken].map(([item, sets]) => ({ item, sets }))
+  return { takes: [...taken].map(([item, sets]) => ({ item, sets })), fits: left <= 0 }
 }

@@ -2,14 +2,14 @@ import type { PlanDraft, Prescription } from '../plan'
 import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 import { missingKit } from './options'
-import { setsToTake } from './pacing'
+import { type SetsToTake, setsToTake } from './pacing'
 import type { AssessedPerson } from './roster'
 
 /** Something about a whole class that the instructor should know; sentences are made at the edge. */
 export type PlanWarning =
   | { code: 'empty' }
   /** `takes`: the sets it would lose, when the instructor says so */
-  | { code: 'overruns'; bySeconds: number; takes: { item: string; sets: number }[] }
+  | ({ code: 'overruns'; bySeconds: number } & SetsToTake)
   /** `gently`: people who start gently and join the harder work later */
   | { code: 'warm-up-short' | 'cool-down-short'; haveSeconds: number; needSeconds: number; from: string[]; person?: string; gently: string[] }
   | { code: 'no-warm-up' | 'no-cool-down' }
@@ -117,7 +117,7 @@ export function planWarnings(
   if (timeline.totalSeconds === 0) return [{ code: 'empty' }]
   const bySeconds = timeline.totalSeconds - plan.promisedMinutes * 60
   return [
-    ...(bySeconds > 0 ? [{ code: 'overruns', bySeconds, takes: setsToTake(timeline, items, bySeconds) } as const] : []),
+    ...(bySeconds > 0 ? [{ code: 'overruns', bySeconds, ...setsToTake(timeline, items, bySeconds) } as const] : []),
     ...lengthWarnings(plan, timeline, people),
     ...activeWarnings(timeline, people, isIn),
     ...(!plan.room.floorWork && floorTrips > 0 ? [{ code: 'floor-without-leave' } as const] : []),

@@ -52,6 +52,10 @@ const editArbitrary = (draft: PlanDraft): fc.Arbitrary<Edit> => {
     fc.record({ kind: fc.constant('move-item' as const), item: anItem, toBlock: aBlock, at }),
     fc.record({ kind: fc.constant('set-variant' as const), item: anItem, variant: fc.constantFrom('p/q', 'r/s') }),
     fc.record({ kind: fc.constant('set-dose' as const), item: anItem, dose: fc.constantFrom(dose, undefined) }),
+    fc.record({
+      kind: fc.constant('together' as const),
+      edits: fc.array(fc.record({ kind: fc.constant('set-dose' as const), item: anItem, dose: fc.constantFrom(dose, undefined) }), { maxLength: 3 }),
+    }),
   )
 }
 

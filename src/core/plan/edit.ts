@@ -9,6 +9,8 @@ export type Edit =
   | { kind: 'set-variant'; item: string; variant: string; dose?: Dose }
   | { kind: 'set-dose'; item: string; dose: Dose | undefined }
   | { kind: 'set-block'; block: string; change: Partial<Omit<Block, 'id' | 'items'>> }
+  /** several as one step, for undo too */
+  | { kind: 'together'; edits: Edit[] }
   | { kind: 'set-plan'; change: Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>> }
 
 /** An edit names something that is not in the plan. */
@@ -106,6 +108,15 @@ export function applyEdit(plan: PlanDraft, edit: Edit): { plan: PlanDraft; inver
         plan: mapBlocks(plan, (block) => (block.id === edit.block ? { ...block, ...edit.change } : block)),
         inverse: { kind: 'set-block', block: edit.block, change: picked(before, Object.keys(edit.change)) },
       }
+    }
+    case 'together': {
+      let after = plan
+      const inverses = edit.edits.map((one) => {
+        const step = applyEdit(after, one)
+        after = step.plan
+        return step.inverse
+      })
+      return { plan: after, inverse: { kind: 'together', edits: inverses.reverse() } }
     }
     case 'set-plan':
       return { plan: { ...plan, ...edit.change }, inverse: { kind: 'set-plan', change: picked(plan, Object.keys(edit.change)) } }

@@ -9,10 +9,10 @@ import { beginSession } from '@/server/actions/sessions'
 import type { Choice, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MarkLegend } from '../fit/Mark'
 import { Reasons } from '../fit/Reasons'
-import { warningWords } from '../fit/warningWords'
 import { Sheet } from '../shell/Sheet'
 import { TreadScrubber } from '../tread/TreadLine'
 import { AddSheet } from './AddSheet'
+import { ClassNotices } from './ClassNotices'
 import { FitGrid } from './FitGrid'
 import { ItemSheet } from './ItemSheet'
 import { OverruleForm } from './OverruleForm'
@@ -181,8 +181,6 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     ? `${clock(at ?? 0)}: ${SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
     : 'nothing planned'
   const over = model.timeline.totalSeconds - plan.promisedMinutes * 60
-  const closed = model.people.filter((person) => person.closed)
-  const limited = model.people.filter((person) => !person.closed && person.limited.length + person.unlisted.length > 0)
   return (
     <div className="flex flex-col gap-5">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
@@ -227,50 +225,14 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         <p className="min-h-6 text-soft">{at === undefined ? 'Drag along the stair to see any moment.' : momentWords}</p>
       </div>
 
-      {judged === 'failed' && (
-        <p role="alert" className="border-l-4 border-effort pl-3">
-          These verdicts and times are of the plan before your last change: it could not be judged.{' '}
-          <button type="button" className="quiet" onClick={() => setAgain((count) => count + 1)}>
-            Judge it again
-          </button>
-        </p>
-      )}
-      {closed.length > 0 && (
-        <ul className="flex flex-col gap-1" aria-label="Not today">
-          {closed.map((person) => (
-            <li key={person.id} className="border-l-4 border-effort pl-3">
-              <b>{person.name}</b>, not today: {person.closed?.text}
-            </li>
-          ))}
-        </ul>
-      )}
-      {limited.length > 0 && (
-        <ul className="flex flex-col gap-1 text-soft" aria-label="Health questions open">
-          {limited.map((person) => (
-            <li key={person.id}>
-              <b className="text-ink">{person.name}</b>:{' '}
-              {[
-                ...person.limited.map(({ text }) => text),
-                ...person.unlisted.map((words) => `${words}: not in the rule base, so effort 4 at most and soft steps.`),
-              ].join(' ')}
-            </li>
-          ))}
-        </ul>
-      )}
-
-      {(model.warnings.length > 0 || refusal) && (
-        <ul className="flex flex-col gap-1">
-          {refusal && save === 'refused' && <li className="wrong">Not saved: {refusal}</li>}
-          {model.warnings.map((warning, index) => (
-            <li key={index} className="flex gap-2">
-              <span aria-hidden="true" className="text-effort">
-                ◣
-              </span>
-              {warningWords(warning, (item) => model.items.find((one) => one.id === item)?.movement ?? item)}
-            </li>
-          ))}
-        </ul>
-      )}
+      <ClassNotices
+        plan={plan}
+        model={model}
+        failed={judged === 'failed'}
+        refusal={save === 'refused' ? refusal : undefined}
+        onAgain={() => setAgain((count) => count + 1)}
+        onEdit={edit}
+      />
 
       <FitGrid
         plan={plan}

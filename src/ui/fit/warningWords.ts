@@ -26,7 +26,9 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
       return 'Nothing is planned yet. Add a first movement below.'
     case 'overruns': {
       const takes = warning.takes.map(({ item, sets }) => `${sets === 1 ? 'one set' : `${sets} sets`} of ${nameOf(item)}`)
-      return `With these people it runs ${clock(warning.bySeconds)} longer than promised.${takes.length > 0 ? ` It would fit without ${list(takes)}.` : ''}`
+      const runs = `With these people it runs ${clock(warning.bySeconds)} longer than promised.`
+      if (takes.length === 0) return `${runs} No set can be spared: take a movement out or promise more time.`
+      return `${runs} ${warning.fits ? 'It would fit' : 'It would be shorter, and still too long,'} without ${list(takes)}.`
     }
     case 'warm-up-short':
     case 'cool-down-short': {

@@ -23,6 +23,10 @@ export interface LeadItem {
   movement: string
   versions: LeadVersion[]
   resting: string[]
+  /** who does only the 1st, 3rd, … set */
+  everySecond: string[]
+  /** what somebody leaves out of a block by the clock */
+  sitsOut: string[]
 }
 
 interface Props {
@@ -183,6 +187,14 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
                 {asked && <p className="border-l-4 border-effort pl-3">{watching.find(({ id }) => id === asked)?.because}</p>}
               </div>
             )}
+            {item && segment.set !== undefined && segment.set % 2 === 0 && item.everySecond.length > 0 && (
+              <p className="mt-2 text-[1.1rem]">Resting in this set: {item.everySecond.join(', ')}</p>
+            )}
+            {item?.sitsOut.map((words) => (
+              <p key={words} className="mt-2 text-[1.1rem]">
+                {words}
+              </p>
+            ))}
             {item && item.resting.length > 0 && <p className="mt-2 text-[1.1rem]">Resting and breathing: {item.resting.join(', ')}</p>}
           </div>
         </section>

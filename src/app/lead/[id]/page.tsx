@@ -1,3 +1,4 @@
+import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { describePicture } from '@/core/movement'
 import { changeWords } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
@@ -10,6 +11,19 @@ import { named } from '../../named'
 
 export const dynamic = 'force-dynamic'
 export const metadata = { title: 'Lead' }
+
+/** Who of those that do an item needs more rest than the group gets. */
+function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<LeadItem, 'everySecond' | 'sitsOut'> {
+  const doing = people.filter((_person, index) => cells[index]!.use.kind === 'does')
+  return {
+    everySecond: doing.filter(({ ownRests }) => ownRests.some(({ code }) => code === 'every-second-set')).map(({ name }) => name),
+    sitsOut: doing.flatMap(({ name, ownRests }) =>
+      ownRests.flatMap((rest) =>
+        rest.code === 'stretches' && rest.block === block ? [`${name} sits out ${rest.leaves} of the ${rest.of} stretches here.`] : [],
+      ),
+    ),
+  }
+}
 
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
@@ -48,6 +62,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
         ]
       }),
       resting,
+      ...sparing(model, item),
     }
   })
   return (

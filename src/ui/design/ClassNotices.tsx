@@ -1,0 +1,100 @@
+import type { ClassModel, OwnRest, PlanWarning } from '@/core/evaluate'
+import type { Edit, PlanDraft } from '@/core/plan'
+import { warningWords } from '../fit/warningWords'
+
+interface Props {
+  plan: PlanDraft
+  model: ClassModel
+  failed: boolean
+  refusal: string | undefined
+  onAgain: () => void
+  onEdit: (edit: Edit) => void
+}
+
+/** What somebody leaves out because the group's rests are too short for them, in words. */
+function restWords(rest: OwnRest, plan: PlanDraft): string {
+  if (rest.code === 'every-second-set') return 'needs more than double rests: does the 1st, 3rd, … set of each movement and rests in the others.'
+  const block = plan.phases.flatMap(({ blocks }) => blocks).find(({ id }) => id === rest.block)
+  return `the clock leaves too little rest: sits out ${rest.leaves} of the ${rest.of} stretches ${block?.title ? `in ${block.title}` : 'in this block'}.`
+}
+
+/** The edit that takes out the sets which a class that runs over would lose. */
+export function takeSets(warning: Extract<PlanWarning, { code: 'overruns' }>, model: ClassModel): Edit {
+  const sets = new Map(warning.takes.map(({ item, sets }) => [item, sets]))
+  return {
+    kind: 'together',
+    edits: model.items.flatMap(({ id, dose }): Edit[] => {
+      const less = sets.get(id)
+      return less === undefined ? [] : [{ kind: 'set-dose', item: id, dose: { ...dose, sets: dose.sets - less } }]
+    }),
+  }
+}
+
+/** What the class as a whole needs to be told: whose day it is not, whose questions are open, who rests more, what the plan lacks. */
+export function ClassNotices({ plan, model, failed, refusal, onAgain, onEdit }: Props) {
+  const closed = model.people.filter((person) => person.closed)
+  const limited = model.people.filter((person) => !person.closed && person.limited.length + person.unlisted.length > 0)
+  const resting = model.people.filter((person) => !person.closed && person.ownRests.length > 0)
+  const nameOf = (item: string) => model.items.find((one) => one.id === item)?.movement ?? item
+  return (
+    <>
+      {failed && (
+        <p role="alert" className="border-l-4 border-effort pl-3">
+          These verdicts and times are of the plan before your last change: it could not be judged.{' '}
+          <button type="button" className="quiet" onClick={onAgain}>
+            Judge it again
+          </button>
+        </p>
+      )}
+      {closed.length > 0 && (
+        <ul className="flex flex-col gap-1" aria-label="Not today">
+          {closed.map((person) => (
+            <li key={person.id} className="border-l-4 border-effort pl-3">
+              <b>{person.name}</b>, not today: {person.closed?.text}
+            </li>
+          ))}
+        </ul>
+      )}
+      {limited.length > 0 && (
+        <ul className="flex flex-col gap-1 text-soft" aria-label="Health questions open">
+          {limited.map((person) => (
+            <li key={person.id}>
+              <b className="text-ink">{person.name}</b>:{' '}
+              {[
+                ...person.limited.map(({ text }) => text),
+                ...person.unlisted.map((words) => `${words}: not in the rule base, so effort 4 at most and soft steps.`),
+              ].join(' ')}
+            </li>
+          ))}
+        </ul>
+      )}
+      {resting.length > 0 && (
+        <ul className="flex flex-col gap-1 text-soft" aria-label="Rests of their own">
+          {resting.map((person) => (
+            <li key={person.id}>
+              <b className="text-ink">{person.name}</b>: {person.ownRests.map((rest) => restWords(rest, plan)).join(' ')}
+            </li>
+          ))}
+        </ul>
+      )}
+      {(model.warnings.length > 0 || refusal) && (
+        <ul className="flex flex-col gap-1">
+          {refusal && <li className="wrong">Not saved: {refusal}</li>}
+          {model.warnings.map((warning, index) => (
+            <li key={index} className="flex flex-wrap items-baseline gap-2">
+              <span aria-hidden="true" className="text-effort">
+                ◣
+              </span>
+              <span>{warningWords(warning, nameOf)}</span>
+              {warning.code === 'overruns' && warning.takes.length > 0 && (
+                <button type="button" className="quiet" onClick={() => onEdit(takeSets(warning, model))}>
+                  Take them out
+                </button>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  )
+}
