@@ -1,6 +1,8 @@
 import 'server-only'
-import { type ClientRecord, type Day, factsOn, overrulesOn } from '@/core/client'
+import { LIBRARY } from '@/content/movements'
+import { type ClientRecord, type Day, factsOn, type OverruleRecord, overrulesOn } from '@/core/client'
 import type { RosterFacts } from '@/core/evaluate'
+import { type Overrule, overruledDose } from '@/core/safety'
 import type { Database } from './db/connection'
 import { attendedDays, checkInsOn } from './repositories/checkIns'
 import type { StoredClient } from './repositories/clients'
@@ -12,6 +14,13 @@ export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family
   return records.map(({ given, family }) =>
     records.filter((other) => other.given === given).length > 1 && family ? `${given} ${family[0]}.` : given,
   )
+}
+
+/** One that was given before doses were kept holds for the variant's own dose, with support in reach; of a movement of one's own it is asked again. */
+function overruleOf({ variant, reason, by, upTo }: OverruleRecord): Overrule[] {
+  const entry = LIBRARY.byId.get(variant)
+  const holds = upTo ?? (entry && overruledDose(entry.planned, entry.variant.dose.sets, true))
+  return holds ? [{ variant, reason, by, upTo: holds }] : []
 }
 
 /**
@@ -39,10 +48,7 @@ export async function peopleOn(db: Database, studioId: string, roster: readonly 
       id,
       name: names[index]!,
       ...(record.ownHelper && { ownHelper: true }),
-      facts:
-        own.length > 0
-          ? { ...facts, overrules: own.map(({ variant, reason, by, upTo }) => ({ variant, reason, by, ...(upTo && { upTo }) })) }
-          : facts,
+      facts: own.length > 0 ? { ...facts, overrules: own.flatMap(overruleOf) } : facts,
     }
   })
 }

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
-import { classModel, doorQuestions, evaluate, openQuestions, place, placeGroup, tracksFor } from '@/core/evaluate'
+import { assessRoster, classModel, doorQuestions, evaluate, openQuestions, place, placeGroup, tracksFor } from '@/core/evaluate'
 import { aloneInBlock, checkPlan, planSchema, prescriptionOf } from '@/core/plan'
-import { assess, buildRuleBase, type PersonFacts } from '@/core/safety'
+import { assess, buildRuleBase, overruledDose, type PersonFacts } from '@/core/safety'
 import { CONDITIONS } from '.'
 
 const base = buildRuleBase(CONDITIONS)
@@ -77,7 +77,14 @@ describe('a sore left shoulder does not forbid the right arm', () => {
 
 describe('the instructor’s own word', () => {
   const facts: PersonFacts = { age: 78, singleLegTestSec: 0, conditions: [{ slug: 'falls-history', cleared: true }] }
-  const word = { variant: 'steady-stand/one-leg-free', reason: 'she stands steadily by the rail every week', by: 'Odile Marrow' }
+  const variant = 'steady-stand/one-leg-free'
+  const { planned, variant: library } = LIBRARY.byId.get(variant)!
+  const word = {
+    variant,
+    reason: 'she stands steadily by the rail every week',
+    by: 'Odile Marrow',
+    upTo: overruledDose(planned, library.dose.sets, true),
+  }
   const plan = checkPlan(
     planSchema.parse({
       title: 'T',
@@ -107,6 +114,26 @@ describe('the instructor’s own word', () => {
     const [before, other] = marks(facts)
     expect(before).not.toBe('planned')
     expect(marks({ ...facts, overrules: [word] })).toEqual(['word', other])
+  })
+  test.each([
+    ['fewer sets', { sets: word.upTo.sets + 1 }, 'word'],
+    ['a heavier load', { loadKg: word.upTo.loadKg - 1 }, 'not the word'],
+    ['a harder effort', { rpe: word.upTo.rpe - 1 }, 'not the word'],
+    ['a longer hold', { holdSeconds: word.upTo.holdSeconds - 1 }, 'not the word'],
+    ['more repetitions', { reps: word.upTo.reps - 1 }, 'not the word'],
+    ['more sets', { sets: word.upTo.sets - 1 }, 'not the word'],
+  ] as const)('%s than it was given for: %s', (_name, given, expected) => {
+    const [mark] = marks({ ...facts, overrules: [{ ...word, upTo: { ...word.upTo, ...given } }] })
+    expect(mark === 'word' ? 'word' : 'not the word').toBe(expected)
+  })
+  test('never without the support it was given with', () => {
+    const bare = { ...plan.plan, room: { ...plan.plan.room, supportInReach: false } }
+    const verdictIn = (room: typeof bare) => {
+      const people = assessRoster(base, [{ id: 'p', name: 'P', facts: { ...facts, overrules: [word] } }], room).people
+      return classModel(evaluate(room, { people }, LIBRARY)).items[0]!.cells[0]!.mark
+    }
+    expect(verdictIn({ ...bare, room: { ...bare.room, supportInReach: true } })).toBe('word')
+    expect(verdictIn(bare)).not.toBe('word')
   })
   test('never against a gate or what is absolute', () => {
     expect(marks({ ...facts, chestPainNow: true, overrules: [word] })).toEqual(['out', 'out'])

@@ -1,6 +1,16 @@
 import { describe, expect, test } from 'vitest'
 import { BOTH } from '@/core/body'
-import { type AttributeName, attribute, type CatalogueEntry, demandsOf, encodeValue, measuredPoses } from '@/core/movement'
+import {
+  type AttributeName,
+  attribute,
+  type CatalogueEntry,
+  demandsOf,
+  encodeValue,
+  measuredPoses,
+  type OwnMovement,
+  ownFrom,
+  withOwn,
+} from '@/core/movement'
 import { LIBRARY, MOVEMENTS } from '.'
 
 const all = LIBRARY.entries
@@ -138,4 +148,18 @@ describe('cues can be said in one breath', () => {
     expect(movement.everyday).toMatch(/\w/)
     expect(movement.main.length).toBeGreaterThan(0)
   })
+})
+
+const OWN_ID = '00000000-0000-4000-8000-000000000001'
+test('a weight in the hands with the back rounded is loaded, whatever is typed', () => {
+  const entry = LIBRARY.byId.get('overhead-press/one-kg')!
+  const document = ownFrom(entry)
+  const rounded: OwnMovement = {
+    ...document,
+    poses: document.poses.map((pose) => ({ ...pose, spine: { ...pose.spine, flexion: 70 } })),
+    dose: { ...document.dose, loadKg: 4 },
+    declared: { ...document.declared, spinalLoaded: false },
+  }
+  const { planned } = withOwn(LIBRARY, [{ id: OWN_ID, document: rounded }]).byId.get(`own-${OWN_ID}/own`)!
+  expect([planned.spinalFlexionDeg, planned.externalLoadKg, planned.spinalLoaded]).toEqual([70, 4, true])
 })

@@ -14,6 +14,8 @@ export const overruleSchema = z.strictObject({
   /** the dose and support it was given for; it reaches no further. Left out in those given before doses were kept */
   upTo: z
     .strictObject({
+      // left out in those of the first days of this field: one
+      sets: z.number().int().min(1).default(1),
       loadKg: z.number().min(0),
       rpe: z.number().min(0),
       holdSeconds: z.number().min(0),

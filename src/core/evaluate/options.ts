@@ -126,7 +126,7 @@ export function judgePlanned(assessment: Assessment, planned: Prescription, at?:
     session: scene.session,
     ...(hands && { freeHands: hands.free, loadedHands: hands.loaded }),
   })
-  return underOverrule(assessment, judgement, scene, planned.entry?.variant.id)
+  return underOverrule(assessment, judgement, scene, { variant: planned.entry?.variant.id, sets: planned.dose.sets })
 }
 
 /**

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { smallCatalogue } from '../testing/library'
-import { PURPOSES } from './demands'
+import { demandsOf } from './computed'
+import { ATTRIBUTE_NAMES, PURPOSES } from './demands'
 import { dosesPerGoal } from './doses'
 import { movementOf, type OwnMovement, ownFrom, ownMovementSchema, withOwn } from './own'
 import { breathAt } from './picture'
@@ -35,6 +36,27 @@ describe('a movement of one’s own', () => {
     const claimed: OwnMovement = { ...document, declared: { ...document.declared, balanceDemand: 0 } }
     const { variants } = movementOf(ID, claimed, library)
     expect(variants[0]!.declared.balanceDemand).toBe(5)
+  })
+  test('whatever poses and dose show beyond the source is in the demands, however low the typed ones are', () => {
+    const lowest = { impactLevel: 0, balanceDemand: 0, abdominalPressure: 0, breathHoldRisk: 0, cognitiveLoad: 0, met: 1 }
+    const none = { endRangeStretch: false, eyesClosed: false, spinalLoaded: false }
+    for (const entry of library.entries) {
+      const document = ownFrom(entry)
+      const poses = document.poses.map((pose) => ({
+        ...pose,
+        spine: { ...pose.spine, flexion: 70, twist: 30 },
+        neck: { ...pose.neck, turn: 60 },
+        leftHand: 'floor' as const,
+      }))
+      const harder: OwnMovement = { ...document, poses, dose: { ...document.dose, loadKg: 4, rpe: 7 }, declared: { ...lowest, ...none } }
+      const { planned, movement, variant } = withOwn(library, [{ id: ID, document: harder }]).byId.get(`own-${ID}/own`)!
+      const shown = demandsOf(movement, { ...variant, declared: {} })
+      const before = demandsOf(entry.movement, { ...entry.variant, declared: {} })
+      for (const name of ATTRIBUTE_NAMES) {
+        if (typeof shown[name] === 'string' || Number(shown[name]) <= Number(before[name])) continue
+        expect(Number(planned[name]), `${entry.variant.id}: ${name}`).toBeGreaterThanOrEqual(Number(shown[name]))
+      }
+    }
   })
   test('one whose source is gone is left out, and what is no movement is refused', () => {
     expect(withOwn(library, [{ id: ID, document: { ...start(), from: 'gone/gone' } }])).toBe(library)

@@ -1,3 +1,4 @@
+import type { PlannedDemands } from '../movement'
 import type { ConditionFields, PersonFields, SessionFields } from './fields'
 
 /** A condition as the record holds it: what is left out is unknown. */
@@ -15,18 +16,26 @@ export interface Overrule {
   variant: string
   reason: string
   by: string
-  /** what it was given for; left out = given before doses were kept: the variant's own dose */
-  upTo?: OverruledDose
+  /** what it was given for */
+  upTo: OverruledDose
 }
 
 /** The parts of a prescription that an overrule was given for: upper ends, and whether hand support was in reach. */
 export interface OverruledDose {
+  sets: number
   loadKg: number
   rpe: number
   holdSeconds: number
   reps: number
   supportInReach: boolean
 }
+
+/** What an overrule holds for when it is given at these demands and sets. */
+export const overruledDose = (
+  { externalLoadKg, intendedRpe, isometricHoldSec, reps }: PlannedDemands,
+  sets: number,
+  supportInReach: boolean,
+): OverruledDose => ({ sets, loadKg: externalLoadKg, rpe: intendedRpe, holdSeconds: isometricHoldSec, reps, supportInReach })
 
 /** What is known of a person on the day; unknown fields are left out. */
 export type PersonFacts = Partial<PersonFields> & {

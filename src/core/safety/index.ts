@@ -15,7 +15,15 @@ export {
   type Question,
   type RuleOutcome,
 } from './condition'
-export type { IndividualPlan, Overrule, OverruledDose, PersonFacts, RecordedCondition, SessionFacts } from './facts'
+export {
+  type IndividualPlan,
+  type Overrule,
+  type OverruledDose,
+  overruledDose,
+  type PersonFacts,
+  type RecordedCondition,
+  type SessionFacts,
+} from './facts'
 export {
   CONDITION_FIELDS,
   type ConditionFields,

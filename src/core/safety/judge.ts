@@ -201,11 +201,10 @@ export const isAbsolute = (judgement: Judgement): boolean =>
   judgement.gate !== undefined || judgement.hits.some((hit) => hit.omit && hit.then === 'avoid')
 
 /** Whether a dose and the support in reach stay within what an overrule was given for. */
-function reaches(overrule: Overrule, { demands, session }: Scene): boolean {
-  const { upTo } = overrule
-  if (!upTo) return true
+function reaches({ upTo }: Overrule, { demands, session }: Scene, sets: number): boolean {
   const within = (name: AttributeName, most: number) => demands[SLOT[name]]! <= most
   return (
+    sets <= upTo.sets &&
     within('externalLoadKg', upTo.loadKg) &&
     within('intendedRpe', upTo.rpe) &&
     within('isometricHoldSec', upTo.holdSeconds) &&
@@ -215,8 +214,13 @@ function reaches(overrule: Overrule, { demands, session }: Scene): boolean {
 }
 
 /** The judgement under the instructor's own word: as planned, with all that the rules said still there to read. */
-export function underOverrule(assessment: Assessment, judgement: Judgement, planned: Scene, variant: string | undefined): Judgement {
-  const overrule = assessment.overrules.find((one) => one.variant === variant && reaches(one, planned))
+export function underOverrule(
+  assessment: Assessment,
+  judgement: Judgement,
+  planned: Scene,
+  { variant, sets }: { variant: string | undefined; sets: number },
+): Judgement {
+  const overrule = assessment.overrules.find((one) => one.variant === variant && reaches(one, planned, sets))
   if (!overrule || judgement.verdict === 'as-planned' || isAbsolute(judgement)) return judgement
   return {
     verdict: 'as-planned',

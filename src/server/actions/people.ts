@@ -5,7 +5,7 @@ import { z } from 'zod'
 import { type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
 import { assessRoster, judgePlanned } from '@/core/evaluate'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
-import { isAbsolute } from '@/core/safety'
+import { isAbsolute, overruledDose } from '@/core/safety'
 import { studioLibrary } from '../library'
 import { getClass } from '../repositories/classes'
 import { addClient, addClients, eraseClient, getClient, saveClient } from '../repositories/clients'
@@ -64,7 +64,6 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
     const { assessment } = assessRoster(RULE_BASE, people, plan).people[0]!
     const judgement = judgePlanned(assessment, planned)
     if (isAbsolute(judgement)) throw new InvalidError([{ path: '$.item', message: 'this is marked absolute and cannot be overruled' }])
-    const { demands } = planned
     await addOverrule(db, studio.id, randomUUID(), clientId, {
       variant,
       reason,
@@ -72,13 +71,7 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
       ...(!everywhere && { classId }),
       by: studio.instructor,
       on: now,
-      upTo: {
-        loadKg: demands.externalLoadKg,
-        rpe: demands.intendedRpe,
-        holdSeconds: demands.isometricHoldSec,
-        reps: demands.reps,
-        supportInReach: plan.room.supportInReach,
-      },
+      upTo: overruledDose(planned.demands, planned.dose.sets, plan.room.supportInReach),
       verdict: judgement.verdict,
       rules: judgement.hits.filter(({ then }) => then === 'avoid' || then === 'modify').map(({ id }) => id),
     })
