@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
 import { isAvailable, judgePlanned, place, placeGroup, restOption } from '@/core/evaluate'
-import { encodeDemands } from '@/core/movement'
+import { encodeDemands, familyOf } from '@/core/movement'
 import { aloneInBlock, prescriptionOf } from '@/core/plan'
 import { assess, buildRuleBase, judge, type PersonFacts, withChanges } from '@/core/safety'
 import { personArbitrary } from '@/core/testing/arbitraries'
@@ -87,6 +87,32 @@ describe('whatever is offered has been judged again', () => {
       RUNS,
     )
   })
+})
+
+test('a ladder’s own neighbouring step comes before a hand on the chair that changes the movement', () => {
+  const unsteady = assess(
+    base,
+    { age: 80, screenOutcome: 'go', singleLegTestSec: 2, conditions: [{ slug: 'falls-history', variant: 'recurrent-or-injurious', cleared: true }] },
+    { supportInReach: true },
+  )
+  const room = { supportInReach: true, floorWork: false, kit: ['support', 'wall', 'dumbbell', 'band'] as const }
+  let [standing, sitting] = [0, 0]
+  for (const entry of LIBRARY.entries.filter(({ planned }) => planned.basePosition === 'standing-free')) {
+    const { item, block } = aloneInBlock(entry.variant.id)
+    const { options } = place(unsteady, prescriptionOf(item, block, LIBRARY), LIBRARY.entries, { ...room, kit: [...room.kit] })
+    const held = options.findIndex(({ id, changes }) => id === entry.variant.id && changes.some(({ attribute }) => attribute === 'basePosition'))
+    const step = options.findIndex(
+      ({ entry: other, changes }) => other?.movement === entry.movement && entry.step - other.step === 1 && changes.length === 0,
+    )
+    if (held < 0 || step < 0) continue
+    // one that sits down comes first only where the hand on the chair would take a working arm away
+    const stands = familyOf(options[step]!.entry!.planned.basePosition) === 'standing'
+    if (!stands && entry.hands.free === 2) continue
+    if (stands) standing++
+    else sitting++
+    expect(step, entry.variant.id).toBeLessThan(held)
+  }
+  expect([standing > 30, sitting > 2]).toEqual([true, true])
 })
 
 describe('who may not take part is offered nothing', () => {

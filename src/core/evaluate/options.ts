@@ -76,18 +76,24 @@ const familyGroup = (base: string) => base.split('-')[0]
 const repLength = (seconds: number) => Math.max(1, seconds)
 
 /** Attributes whose change makes another movement of it: less of the same step is always nearer. */
-const CONTRADICTS: Partial<Record<Change['attribute'], number>> = { basePosition: 0.6, travel: 0.4, purpose: 3 }
-const saidLoss = (changes: readonly Change[]) => changes.reduce((sum, { attribute }) => sum + (CONTRADICTS[attribute] ?? 0.25), 0)
+const CONTRADICTS: Partial<Record<Change['attribute'], number>> = { basePosition: 0.8, travel: 0.4, purpose: 3 }
+/** A hand on the chair, in a movement whose arms work in turn, takes one arm's share away: a version that sits down keeps both. */
+const TAKES_A_WORKING_HAND = 0.6
+function saidLoss(changes: readonly Change[], entry: CatalogueEntry | undefined): number {
+  const said = changes.reduce((sum, { attribute }) => sum + (CONTRADICTS[attribute] ?? 0.25), 0)
+  const takesHand = entry?.hands !== undefined && entry.hands.free < 2 && changes.some(({ attribute }) => attribute === 'basePosition')
+  return takesHand ? said + TAKES_A_WORKING_HAND : said
+}
 
 /**
  * How much of what was planned an option loses. Weights, in the order of what a group notices: another muscle, another movement,
  * another position family, a change that takes the movement's own point away, another rhythm or length, steps along the ladder,
- * changes to say aloud. A ladder's own neighbouring step (0.3) comes before a hand on the chair (0.6) for a movement done free.
+ * changes to say aloud. A ladder's own neighbouring step (0.3, and its rhythm) comes before a hand on the chair (0.8) for a movement done free.
  */
 function lossOf(planned: Prescription, entry: CatalogueEntry, changes: readonly Change[], pass: 1 | 2): number {
   const from = planned.entry
   const described = planned.item.described
-  const said = saidLoss(changes) + (pass === 2 ? 0.5 : 0)
+  const said = saidLoss(changes, entry) + (pass === 2 ? 0.5 : 0)
   const main = from?.movement.main ?? described?.main ?? []
   const movement = from?.movement.id ?? described?.like
   if (main.length === 0 && movement === undefined) return 4 + said
@@ -100,7 +106,7 @@ function lossOf(planned: Prescription, entry: CatalogueEntry, changes: readonly 
     otherMuscles * 3 +
     (sameMovement ? 0 : 2) +
     (familyGroup(entry.planned.basePosition) === familyGroup(planned.demands.basePosition) ? 0 : 1) +
-    Math.min(1, rhythm) +
+    Math.min(1, rhythm) * (sameMovement ? 0.4 : 1) +
     (entry.planned.side === planned.demands.side ? 0 : 0.3) +
     (sameMovement && from ? 0.3 * Math.abs(entry.step - from.step) : 0.3) +
     said
@@ -114,7 +120,7 @@ const asPlannedOption = (planned: Prescription, judgement: Judgement): Option =>
   changes: judgement.changes,
   sessionChanges: judgement.sessionChanges,
   judgement,
-  loss: saidLoss(judgement.changes),
+  loss: saidLoss(judgement.changes, planned.entry),
 })
 
 /** What the planned item reads at its place in the class; the person's own session and the planned minutes when left out. */
