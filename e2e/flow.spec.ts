@@ -132,6 +132,22 @@ test('undo and redo take an edit back and bring it again', async ({ page }) => {
   await expect(items).toHaveCount(before)
 })
 
+test('a class that runs over loses the sets it names at one tap, and gets them back at one', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
+  await page.getByRole('button', { name: 'Class and room' }).click()
+  await page.getByLabel('Minutes promised').fill('22')
+  await page.keyboard.press('Escape')
+  const over = page.getByText('longer than promised. It would fit without', { exact: false })
+  await expect(over).toBeVisible()
+  await page.getByRole('button', { name: 'Take them out' }).click()
+  await expect(over).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(over).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(over).toHaveCount(0)
+})
+
 test('two tabs: the second save is refused, both versions are shown, nothing is lost', async ({ page, context }) => {
   await page.goto('/')
   await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
