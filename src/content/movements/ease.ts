@@ -265,7 +265,7 @@ const rollDown = ladder({
         [hands('both', 'thigh')],
         [hands('both', 'thigh'), leg('both', { flexion: 34, knee: 20 }), spine({ flexion: 45 }), neck({ flexion: 20 })],
       ],
-      declared: { spinalLoaded: true, wristExtLoad: 1 },
+      declared: { spinalLoaded: true, wristExtLoad: 1, balanceDemand: 3 },
     },
     {
       id: 'weight',
@@ -385,15 +385,22 @@ const calfStretch = ladder({
       name: 'Sitting, strap round the foot',
       with: 'towel',
       poses: [[kick('right', 20, 88)], [leg('right', { flexion: 90, knee: 10, ankle: 16 }), feet('right', 'free'), front(50, 30)]],
+      declared: { gripDemand: 1 },
     },
-    { on: 'wall2', name: 'At the wall, small step', poses: [[], [leg('left', { flexion: 26, knee: 26 }), leg('right', { flexion: -8, knee: 2 })]] },
+    {
+      on: 'wall2',
+      name: 'At the wall, small step',
+      poses: [[], [lean(16), leg('left', { flexion: 42, knee: 26 }), leg('right', { flexion: -6, knee: 2 })]],
+      declared: { ankleLoad: 2 },
+    },
     {
       id: 'long',
       on: 'wall2',
       name: 'At the wall, longer step',
       step: 'further back',
-      poses: [[], [leg('left', { flexion: 34, knee: 38 }), leg('right', { flexion: -16, knee: 2 })]],
+      poses: [[], [lean(22), leg('left', { flexion: 56, knee: 38 }), leg('right', { flexion: -10, knee: 2 })]],
       met: 2,
+      declared: { ankleLoad: 3 },
     },
   ],
 })
@@ -533,8 +540,13 @@ const sideStretch = ladder({
   gradedBy: ['sideBendDeg', 'intendedRpe', 'met'],
   cues: { do: 'One hand on the seat, lean away until the side opens.', ...HOLD },
   steps: [
-    { on: 'seatBack', poses: [[], [spine({ sideBend: 10 }), hands('right', 'seat')]] },
-    { on: 'seat', name: 'Sitting tall, arm over', poses: [[], [spine({ sideBend: 18 }), hands('right', 'seat'), reach('left', 145, 10, 20)]] },
+    { on: 'seatBack', poses: [[], [spine({ sideBend: 10 }), hands('right', 'seat')]], declared: { wristExtLoad: 1 } },
+    {
+      on: 'seat',
+      name: 'Sitting tall, arm over',
+      poses: [[], [spine({ sideBend: 18 }), hands('right', 'seat'), reach('left', 145, 10, 20)]],
+      declared: { wristExtLoad: 1 },
+    },
     { on: 'hold1', name: 'Standing, one hand held, arm over', poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]] },
     {
       id: 'pulse',
@@ -613,7 +625,7 @@ const wristStretch = ladder({
   view: 60,
   cues: { do: 'Arm forward, palm up; other hand draws the fingers back.', ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Prayer hands, elbows low', side: 'both', poses: [[], [hands('both', 'chest')]] },
+    { on: 'seatBack', name: 'Prayer hands, elbows low', side: 'both', poses: [[], [hands('both', 'chest')]], declared: { wristExtLoad: 1 } },
     { on: 'seat', poses: [[], [reach('right', 70, 88, 10), reach('left', 55, 100, 60)]] },
     { on: 'free', poses: [[], [reach('right', 75, 88, 6), reach('left', 58, 100, 60)]] },
   ],
@@ -631,18 +643,25 @@ const hamstringLying = ladder({
   gradedBy: ['intendedRpe', 'hipFlexionDeg', 'met'],
   cues: { do: 'Strap round the thigh or foot, leg comes up until it pulls.', ...HOLD },
   steps: [
-    { on: 'bedWedge', name: 'Trunk raised, knee bent', poses: [[], [leg('right', { flexion: 88, knee: 70 }), feet('right', 'free'), front(60, 20)]] },
+    {
+      on: 'bedWedge',
+      name: 'Trunk raised, knee bent',
+      poses: [[], [leg('right', { flexion: 88, knee: 70 }), feet('right', 'free'), front(60, 20)]],
+      declared: { gripDemand: 1 },
+    },
     {
       on: 'bedSupine',
       name: 'On a bed, knee soft',
       poses: [[], [leg('right', { flexion: 80, knee: 30 }), feet('right', 'free'), front(70, 10)]],
       met: 1.7,
+      declared: { gripDemand: 1 },
     },
     {
       on: 'supine',
       name: 'On the mat, leg nearly straight',
       poses: [[], [leg('right', { flexion: 85, knee: 12 }), feet('right', 'free'), front(72, 8)]],
       met: 1.8,
+      declared: { gripDemand: 1 },
     },
   ],
 })
@@ -665,6 +684,7 @@ const kneeHug = ladder({
       name: 'On the mat, both knees',
       poses: [[], [leg('both', { flexion: 118, knee: 120, abduction: 8 }), feet('both', 'free'), front(45, 50)]],
       met: 1.9,
+      declared: { abdominalPressure: 2 },
     },
   ],
 })
@@ -712,6 +732,7 @@ const longSitReach = ladder({
         [lean(-14), leg('both', { flexion: 83, knee: 12 })],
         [lean(-8), leg('both', { flexion: 88, knee: 10 })],
       ],
+      declared: { wristExtLoad: 2 },
     },
     {
       on: 'longSit',
@@ -845,15 +866,23 @@ const tense = ladder({
   tempo: { out: 1, stay: 4, back: 5 },
   cues: { do: 'Tense gently for four, let go for longer.', breath: 'Breathe while you tense.', watch: 'Half strength is plenty.' },
   steps: [
-    { on: 'bedWedge', name: 'In bed, hands and arms', poses: [[], [front(15, 60)]] },
+    { on: 'bedWedge', name: 'In bed, hands and arms', poses: [[], [front(15, 60)]], declared: { gripDemand: 3 } },
     {
       on: 'seatBack',
       name: 'Sitting back, arms and legs',
       step: 'the legs too',
       poses: [[], [front(12, 90), feet('both', 'heel'), leg('both', { ankle: 8 })]],
       met: 1.3,
+      declared: { gripDemand: 3 },
     },
-    { on: 'supine', name: 'On the mat, whole body', step: 'on the floor, all of it', poses: [[], [front(12, 50)]], met: 1.4 },
+    {
+      on: 'supine',
+      name: 'On the mat, whole body',
+      step: 'on the floor, all of it',
+      poses: [[], [front(12, 50)]],
+      met: 1.4,
+      declared: { gripDemand: 3 },
+    },
   ],
 })
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { BOTH } from '@/core/body'
+import { BOTH, legAngles } from '@/core/body'
 import {
   type AttributeName,
   attribute,
@@ -92,6 +92,47 @@ describe('figures are possible', () => {
       }
       expect(figure.head[2]).toBeGreaterThan(0)
     }
+  })
+})
+
+describe('what poses ask for is what is placed and measured', () => {
+  const behind = rows.filter(([, { variant }]) =>
+    variant.poses.some((pose) => pose.stance === 'stand' && BOTH.some((side) => pose[`${side}Foot`] !== 'free' && pose[`${side}Leg`].flexion <= -8)),
+  )
+  test('back legs of split stances are looked at', () => expect(behind.length).toBeGreaterThan(20))
+  test.each(behind)('%s: a leg behind keeps the hip it was asked for', (_id, { variant }) => {
+    for (const { figure, pose } of measuredPoses(variant)) {
+      if (pose.stance !== 'stand') continue
+      for (const side of BOTH) {
+        const asked = pose[`${side}Leg`]
+        if (pose[`${side}Foot`] === 'free' || asked.flexion > -8) continue
+        expect(legAngles(figure, side).flexion, side).toBeLessThan(asked.flexion + 2)
+      }
+    }
+  })
+  test.each([
+    ['bridge/floor', 80],
+    ['sit-to-stand/lift-off', 80],
+    ['step-up/up', 40],
+    ['down-and-up/one-knee', 85],
+    ['hip-flexor-stretch/kneel', 85],
+    ['arch-and-round/allFours', 85],
+  ] as const)('%s: the carrying knee is bent %d degrees or more', (id, least) =>
+    expect(LIBRARY.byId.get(id)!.planned.kneeFlexionLoadedDeg).toBeGreaterThanOrEqual(least),
+  )
+  test('sitting and lying with the weight off the legs loads no knee', () => {
+    for (const id of ['march/seated', 'knee-hug/supine', 'clam/bedSide']) expect(LIBRARY.byId.get(id)!.planned.kneeFlexionLoadedDeg, id).toBe(0)
+  })
+  test('arms crossed on the chest and the arm underneath are not overhead; a reclined back is no bent neck', () => {
+    const of = (id: string) => LIBRARY.byId.get(id)!.planned
+    expect(of('clam/bedSide').overheadReachDeg).toBeLessThan(60)
+    expect(of('lean-back/crossed').overheadReachDeg).toBeLessThan(60)
+    for (const { variant, planned } of all)
+      if (variant.poses.every(({ backRests, neck }) => backRests && neck.flexion >= 0)) expect(planned.neckExtensionDeg, variant.id).toBe(0)
+  })
+  test('one knee or one foot that carries alone is counted in a bridge and on all fours too', () => {
+    for (const id of ['bridge/march', 'brace-reach/bird-dog', 'back-leg-lift/allFours'])
+      expect(LIBRARY.byId.get(id)!.planned.singleLegSec, id).toBeGreaterThan(1)
   })
 })
 

@@ -106,15 +106,16 @@ const squatSideLift = ladder({
   view: 20,
   cues: { do: 'Small squat; as you rise, lift one leg to the side.', breath: 'Out on the lift.', watch: 'Trunk upright, toes forward.' },
   steps: [
-    { on: 'seat', name: 'Seated, press down then step out', poses: [[lean(10)], [legOut('right', 26, 96, 85)]] },
-    { on: 'hold2', poses: [[bend(32, 38)], [legOut('right', 22)]] },
-    { on: 'hold1', poses: [[bend(38, 44)], [legOut('right', 24)]] },
+    { on: 'seat', name: 'Seated, press down then step out', poses: [[lean(10)], [legOut('right', 26, 96, 85)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold2', poses: [[bend(32, 38)], [legOut('right', 22)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold1', poses: [[bend(38, 44)], [legOut('right', 24)]], declared: { cognitiveLoad: 1 } },
     {
       on: 'free',
       poses: [
         [bend(42, 50), front(60, 30)],
         [legOut('right', 25), wide(30)],
       ],
+      declared: { cognitiveLoad: 1 },
     },
   ],
 })
@@ -131,15 +132,16 @@ const squatKneeRaise = ladder({
   view: 70,
   cues: { do: 'Small squat; as you rise, one knee comes up.', breath: 'Out as the knee lifts.', watch: 'Steady before you sink again.' },
   steps: [
-    { on: 'seat', name: 'Seated, press down then lift a knee', poses: [[lean(12)], [lift('right', 106)]] },
-    { on: 'hold2', poses: [[bend(34, 40)], [lift('right', 60, 75)]] },
-    { on: 'hold1', poses: [[bend(40, 48)], [lift('right', 68, 80)]] },
+    { on: 'seat', name: 'Seated, press down then lift a knee', poses: [[lean(12)], [lift('right', 106)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold2', poses: [[bend(34, 40)], [lift('right', 60, 75)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold1', poses: [[bend(40, 48)], [lift('right', 68, 80)]], declared: { cognitiveLoad: 1 } },
     {
       on: 'free',
       poses: [
         [bend(44, 54), front(60, 30)],
         [lift('right', 72, 82), hands('both', 'hip')],
       ],
+      declared: { cognitiveLoad: 1 },
     },
     {
       id: 'deep',
@@ -152,6 +154,7 @@ const squatKneeRaise = ladder({
       ],
       met: 3.6,
       rpe: 6,
+      declared: { cognitiveLoad: 1 },
     },
   ],
 })
@@ -168,16 +171,21 @@ const squatRise = ladder({
   gradedBy: ['balanceDemand', 'intendedRpe'],
   cues: { do: 'Small squat, stand, and carry on up to the balls of the feet.', breath: 'Out all the way up.', watch: 'Weight over the big toes.' },
   steps: [
-    { on: 'seat', name: 'Seated, press down then heels up', poses: [[lean(10)], [feet('both', 'ball'), leg('both', { ankle: -26 })]] },
-    { on: 'hold2', poses: [[bend(35, 42)], [feet('both', 'ball'), leg('both', { ankle: -28 })]] },
-    { on: 'hold1', poses: [[bend(40, 48)], [feet('both', 'ball'), leg('both', { ankle: -28 })]] },
+    {
+      on: 'seat',
+      name: 'Seated, press down then heels up',
+      poses: [[lean(10)], [feet('both', 'ball'), leg('both', { ankle: -26 })]],
+      declared: { cognitiveLoad: 1 },
+    },
+    { on: 'hold2', poses: [[bend(35, 42)], [feet('both', 'ball'), leg('both', { ankle: -28 })]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold1', poses: [[bend(40, 48)], [feet('both', 'ball'), leg('both', { ankle: -28 })]], declared: { cognitiveLoad: 1 } },
     {
       on: 'free',
       poses: [
         [bend(42, 50), hands('both', 'hip')],
         [feet('both', 'ball'), leg('both', { ankle: -28 }), hands('both', 'hip')],
       ],
-      declared: { balanceDemand: 4 },
+      declared: { balanceDemand: 4, cognitiveLoad: 1 },
     },
   ],
 })
@@ -379,6 +387,7 @@ const deadlift = ladder({
         [leg('both', { flexion: 66, knee: 18 }), arm('both', { raise: 58, plane: 88, elbow: 4 })],
       ],
       met: 3.5,
+      declared: { abdominalPressure: 2 },
     },
   ],
 })
@@ -467,6 +476,7 @@ const straightLegLift = ladder({
         [leg('right', { flexion: 46, knee: 0 }), feet('right', 'free')],
         [leg('right', { flexion: 66, knee: 0, ankle: 8 }), feet('right', 'free')],
       ],
+      declared: { abdominalPressure: 2 },
     },
     {
       on: 'bedSupine',
@@ -474,6 +484,7 @@ const straightLegLift = ladder({
         [leg('right', { flexion: 2, knee: 0 }), feet('right', 'free')],
         [leg('right', { flexion: 32, knee: 0, ankle: 8 }), feet('right', 'free')],
       ],
+      declared: { abdominalPressure: 2 },
     },
     {
       on: 'supine',
@@ -482,6 +493,7 @@ const straightLegLift = ladder({
         [leg('right', { flexion: 38, knee: 0, ankle: 8 }), feet('right', 'free')],
       ],
       met: 2.1,
+      declared: { abdominalPressure: 2 },
     },
   ],
 })
@@ -501,7 +513,7 @@ const heelSlide = ladder({
   steps: [
     { on: 'seatBack', name: 'Sitting, foot slides out and in', poses: [[leg('right', { knee: 55, flexion: 88 })], [leg('right', { knee: 100 })]] },
     { on: 'bedWedge', poses: [[leg('right', { flexion: 48, knee: 8 }), feet('right', 'free')], []] },
-    { on: 'bedSupine', poses: [[leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')], []], met: 2 },
+    { on: 'bedSupine', poses: [[leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')], []], met: 2, declared: { abdominalPressure: 1 } },
     {
       on: 'supine',
       name: 'On the mat, both legs in turn with a brace',
@@ -533,7 +545,13 @@ const backLegLift = ladder({
     { on: 'bedProne', poses: [[], [leg('right', { flexion: -10, knee: 4 })]], met: 2.1 },
     { on: 'hold2', poses: [[], [legBack('right', 18)]] },
     { on: 'hold1', poses: [[], [legBack('right', 18)]], met: 2.6 },
-    { on: 'allFours', poses: [[], [leg('right', { flexion: -6, knee: 8 })]], declared: { abdominalPressure: 2, balanceDemand: 2 }, met: 2.8, rpe: 5 },
+    {
+      on: 'allFours',
+      poses: [[], [leg('right', { flexion: -6, knee: 8 })]],
+      declared: { abdominalPressure: 2, balanceDemand: 2, kneelingLoad: 2 },
+      met: 2.8,
+      rpe: 5,
+    },
     {
       id: 'turned',
       on: 'hold1',
@@ -617,6 +635,7 @@ const innerThigh = ladder({
       step: 'the hips lift too',
       poses: [[leg('both', { abduction: 6 })], [lean(-108), leg('both', { flexion: 24, abduction: 5 })]],
       met: 2.4,
+      declared: { abdominalPressure: 1 },
     },
   ],
 })
@@ -876,8 +895,20 @@ const floorPractice = ladder({
     watch: 'Strong leg up first; sit as soon as you are dizzy.',
   },
   steps: [
-    { on: 'hold2', name: 'Half way, two hands held', poses: [[split('right', 4)], [split('right', 40)]] },
-    { id: 'low', on: 'hold2', name: 'Low, knee nearly to a cushion', step: 'lower', poses: [[split('right', 4)], [split('right', 64)]] },
+    {
+      on: 'hold2',
+      name: 'Half way, two hands held',
+      poses: [[split('right', 4)], [split('right', 40)]],
+      declared: { abdominalPressure: 1, cognitiveLoad: 2 },
+    },
+    {
+      id: 'low',
+      on: 'hold2',
+      name: 'Low, knee nearly to a cushion',
+      step: 'lower',
+      poses: [[split('right', 4)], [split('right', 64)]],
+      declared: { abdominalPressure: 1, cognitiveLoad: 2 },
+    },
     {
       id: 'one-knee',
       on: 'kneel',
@@ -887,7 +918,7 @@ const floorPractice = ladder({
         [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat')],
         [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat'), lean(18)],
       ],
-      declared: { transferLevel: 3, balanceDemand: 3, breathHoldRisk: 2 },
+      declared: { transferLevel: 3, balanceDemand: 3, breathHoldRisk: 2, abdominalPressure: 1, cognitiveLoad: 2 },
       met: 3.5,
     },
     {
@@ -899,7 +930,7 @@ const floorPractice = ladder({
         [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat')],
         [leg('right', { flexion: 92, knee: 96 }), feet('right', 'flat'), lean(12), hands('both', 'knee')],
       ],
-      declared: { transferLevel: 4, balanceDemand: 4, breathHoldRisk: 2 },
+      declared: { transferLevel: 4, balanceDemand: 4, breathHoldRisk: 2, abdominalPressure: 1, cognitiveLoad: 2 },
       met: 4,
       rpe: 6,
     },

@@ -64,10 +64,10 @@ const marchHold = ladder({
   view: 55,
   cues: { do: 'Three marches, hold the fourth knee up.', ...STEADY },
   steps: [
-    { on: 'seat', poses: [[], [lift('right', 104)]] },
-    { on: 'hold2', poses: [[], [lift('right', 60, 75)]] },
-    { on: 'hold1', poses: [[], [lift('right', 62, 78)]] },
-    { on: 'free', poses: [[swing()], [lift('right', 62, 78), wide(30)]] },
+    { on: 'seat', poses: [[], [lift('right', 104)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold2', poses: [[], [lift('right', 60, 75)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold1', poses: [[], [lift('right', 62, 78)]], declared: { cognitiveLoad: 1 } },
+    { on: 'free', poses: [[swing()], [lift('right', 62, 78), wide(30)]], declared: { cognitiveLoad: 1 } },
   ],
 })
 
@@ -110,9 +110,17 @@ const clock = ladder({
   cues: { do: 'Stand on one leg; the other toes touch twelve, three and six.', ...STEADY },
   declared: { cognitiveLoad: 1 },
   steps: [
-    { on: 'seat', poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]] },
-    { on: 'hold2', poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]], declared: { balanceDemand: 2 } },
-    { on: 'hold1', poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]], declared: { balanceDemand: 3 } },
+    { on: 'seat', poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]], declared: { cognitiveLoad: 2 } },
+    {
+      on: 'hold2',
+      poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
+      declared: { balanceDemand: 2, cognitiveLoad: 2 },
+    },
+    {
+      on: 'hold1',
+      poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
+      declared: { balanceDemand: 3, cognitiveLoad: 2 },
+    },
     {
       on: 'free',
       name: 'Standing free, foot hovers',
@@ -121,6 +129,7 @@ const clock = ladder({
         [lift('right', 28, 8), wide(30)],
         [leg('right', { abduction: 22 }), feet('right', 'free'), wide(30)],
       ],
+      declared: { cognitiveLoad: 2 },
     },
   ],
 })
@@ -365,7 +374,12 @@ const quickStand = ladder({
     { on: 'seat', name: 'Seated, quick press into the floor', poses: [[lean(14)], []] },
     { on: 'hold2', name: 'From a high seat, hands held', poses: [[bend(58, 70)], []] },
     { id: 'standard', on: 'hold2', name: 'From the chair, hands held', step: 'from standard height', poses: [[bend(88, 98)], []], met: 3.6 },
-    { on: 'free', name: 'From the chair, arms crossed', poses: [[bend(90, 105), hands('both', 'chest')], [hands('both', 'chest')]] },
+    {
+      on: 'free',
+      name: 'From the chair, arms crossed',
+      poses: [[bend(90, 105), hands('both', 'chest')], [hands('both', 'chest')]],
+      declared: { balanceDemand: 3 },
+    },
   ],
 })
 
@@ -449,13 +463,13 @@ const smallJump = ladder({
       on: 'seat',
       name: 'Seated bounce, heels off and on',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
-      declared: { impactLevel: 1 },
+      declared: { impactLevel: 1, abdominalPressure: 1 },
     },
     {
       on: 'hold2',
       name: 'Bounce, toes stay down, hands held',
       poses: [[bend(22, 26)], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
-      declared: { impactLevel: 2, ankleLoad: 2 },
+      declared: { impactLevel: 2, ankleLoad: 2, abdominalPressure: 2 },
     },
     {
       id: 'jump',
@@ -463,7 +477,7 @@ const smallJump = ladder({
       name: 'Small jump, hands held',
       step: 'both feet leave the floor',
       poses: [[bend(30, 36)], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
-      declared: { impactLevel: 3, ankleLoad: 3 },
+      declared: { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2 },
       met: 5,
     },
     {
@@ -473,7 +487,7 @@ const smallJump = ladder({
         [bend(36, 44), behind(25, 10)],
         [feet('both', 'ball'), leg('both', { ankle: -34 }), front(60, 20)],
       ],
-      declared: { impactLevel: 3, ankleLoad: 3, balanceDemand: 4 },
+      declared: { impactLevel: 3, ankleLoad: 3, balanceDemand: 4, abdominalPressure: 2 },
       met: 6,
     },
   ],
@@ -492,9 +506,9 @@ const quickStep = ladder({
   declared: { cognitiveLoad: 2 },
   cues: { do: 'On the word, one quick step: front, side or back.', breath: 'Out on the step.', watch: 'One step, then stand still again.' },
   steps: [
-    { on: 'seat', poses: [[], [leg('right', { flexion: 86, knee: 45 })]] },
-    { on: 'hold2', poses: [[], [split('right', 18)]], declared: { impactLevel: 2, travel: 'mixed' } },
-    { on: 'free', poses: [[], [split('right', 22), wide(30)]], declared: { impactLevel: 2, travel: 'mixed', balanceDemand: 4 } },
+    { on: 'seat', poses: [[], [leg('right', { flexion: 86, knee: 45 })]], declared: { cognitiveLoad: 3 } },
+    { on: 'hold2', poses: [[], [split('right', 18)]], declared: { impactLevel: 2, travel: 'mixed', cognitiveLoad: 3 } },
+    { on: 'free', poses: [[], [split('right', 22), wide(30)]], declared: { impactLevel: 2, travel: 'mixed', balanceDemand: 4, cognitiveLoad: 3 } },
   ],
 })
 

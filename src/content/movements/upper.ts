@@ -86,7 +86,13 @@ const hammerCurl = ladder({
   view: 65,
   cues: { do: 'Thumbs up, bend the elbows, lower slowly.', breath: 'Out as you lift.', watch: 'Elbows stay at the side; no swing.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, one arm, empty fist', side: 'alternating', poses: [[], [reach('right', 8, 80, 120)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, one arm, empty fist',
+      side: 'alternating',
+      poses: [[], [reach('right', 8, 80, 120)]],
+      declared: { gripDemand: 2 },
+    },
     { on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[front(6, 12)], [front(10, 125)]] },
     { id: 'two-kg', on: 'seat', name: 'Sitting tall, 2 kg', with: 'dumbbell', kg: 2, poses: [[front(6, 12)], [front(10, 125)]], met: 2.3 },
     { on: 'free', name: 'Standing, 3 kg', with: 'dumbbell', kg: 3, poses: [[front(6, 10)], [front(10, 128)]] },
@@ -200,6 +206,7 @@ const oneArmRow = ladder({
         [leg('both', { flexion: 58, knee: 18 }), behind(30, 90)],
       ],
       met: 3.2,
+      declared: { abdominalPressure: 1 },
     },
   ],
 })
@@ -295,7 +302,7 @@ const chairPush = ladder({
         [hands('both', 'chairArm'), lean(12)],
         [hands('both', 'chairArm'), lean(26)],
       ],
-      declared: { wristExtLoad: 2 },
+      declared: { wristExtLoad: 2, kneeFlexionLoadedDeg: 85, abdominalPressure: 1 },
       met: 2.4,
     },
     {
@@ -369,6 +376,7 @@ const chestFly = ladder({
       step: 'sitting free, palms press',
       poses: [[wide(70, 25)], [front(72, 35)]],
       tempo: { stay: 3 },
+      declared: { wristExtLoad: 1 },
     },
     { on: 'bedSupine', name: 'On a bed, 1 kg', with: 'dumbbell', kg: 1, poses: [[wide(65, 30)], [front(88, 15)]], met: 2.3 },
   ],
@@ -442,14 +450,20 @@ const pushUp = ladder({
   gradedBy: ['intendedRpe', 'wristExtLoad', 'met'],
   cues: { do: 'Bend the elbows, chest comes near, press away.', breath: 'Out on the press.', watch: 'One long line; the low back does not sag.' },
   steps: [
-    { on: 'seat', name: 'Sitting, palms press together', poses: [[hands('both', 'chest')], [front(55, 100)]], tempo: { stay: 4 } },
+    {
+      on: 'seat',
+      name: 'Sitting, palms press together',
+      poses: [[hands('both', 'chest')], [front(55, 100)]],
+      tempo: { stay: 4 },
+      declared: { wristExtLoad: 1 },
+    },
     {
       on: 'wall2',
       poses: [
         [leg('both', { flexion: 8 }), lean(10)],
         [leg('both', { flexion: 4 }), lean(18)],
       ],
-      declared: { abdominalPressure: 1 },
+      declared: { abdominalPressure: 2 },
     },
     {
       on: 'counter2',
@@ -728,7 +742,7 @@ const carry = ladder({
         [split('right', 2), arm('both', { raise: 6, plane: 0, elbow: 4 })],
         [split('left', 2), arm('both', { raise: 6, plane: 0, elbow: 4 })],
       ],
-      declared: { travel: 'forward', impactLevel: 1, balanceDemand: 3 },
+      declared: { travel: 'forward', impactLevel: 1, balanceDemand: 4 },
       met: 3.5,
     },
   ],

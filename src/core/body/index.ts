@@ -2,7 +2,7 @@ export { type Band, type BandChoice, type BandRun, bandPath, chooseBand } from '
 export { type Drawing, draw, type Layer, layersOf, type PropKind, type Tone, type Yaw } from './draw'
 export { BOTH, type Figure, type Room, STANDARD_ROOM } from './joints'
 export { solve } from './kinematics'
-export { measure, type PoseDemands } from './measure'
+export { legAngles, measure, type PoseDemands } from './measure'
 export {
   againstBack,
   arm,

@@ -143,10 +143,60 @@ function pelvisHeight(pose: Pose, room: Room, body: Body, frame: Frame): number 
         return pose.stance === 'stand' || pose.stance === 'plank' ? [] : [room.surface + KNEE_THICKNESS * H - joints.knee[2]]
       })
       if (needed.length === 0) return LENGTH.thigh * H + LENGTH.shank * H
-      // both feet of a standing body must reach the floor: the leg that would go through it bends more
-      return pose.stance === 'stand' ? Math.min(...needed) : Math.max(...needed)
+      return pose.stance === 'stand' ? standingHeight(pose, placed) : Math.max(...needed)
     }
   }
+}
+
+/** Ankle over the floor of a leg as it was asked for, from a pelvis at height 0. */
+const askedAnkle = (figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body'>, leg: Leg, side: Side): number => legJoints(figure, leg, side).ankle[2]
+
+/**
+ * Height of a standing pelvis at which every foot that is down reaches the floor. A foot that is flat beside one on its ball or heel
+ * carries, and its leg keeps its angles; the other leg lengthens or slides. Between feet of one kind the shorter leg keeps its angles.
+ */
+function standingHeight(pose: Pose, figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body'>): number {
+  const down = BOTH.filter((side) => pose[`${side}Foot`] !== 'free')
+  const needed = (side: Side, leg: Leg) => ankleHeight(pose[`${side}Foot`], leg, figure.body.stature) - askedAnkle(figure, leg, side)
+  const flat = down.filter((side) => pose[`${side}Foot`] === 'flat')
+  if (flat.length !== 1 || down.length !== 2) return Math.min(...down.map((side) => needed(side, pose[`${side}Leg`])))
+  return Math.min(...down.map((side) => needed(side, flat.includes(side) ? pose[`${side}Leg`] : { ...pose[`${side}Leg`], knee: 0 })))
+}
+
+/** The farthest that a hip, or a knee, goes beyond what was asked so that the foot reaches the floor, deg. */
+const MOST_SLIDE = 45
+const MOST_BEND = 90
+/** A knee asked for with no more bend than this is meant straight. */
+const STRAIGHT_KNEE = 8
+const SLIDE_STEPS = 24
+
+/**
+ * A standing leg behind or to the side whose foot reaches the floor. One that is too long keeps its hip and bends its knee more, or keeps
+ * its straight knee and slides farther out; one that is too short straightens its knee. Undefined for a leg in front whose foot is
+ * flat and stays under where it was asked, and where this is not enough.
+ */
+function slidLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'pose'>, leg: Leg, side: Side, ankleZ: number): Leg | undefined {
+  const aside = Math.abs(leg.abduction) > Math.max(15, Math.abs(leg.flexion))
+  const heel = figure.pose[`${side}Foot`] === 'heel'
+  if (leg.flexion > -5 && !aside && !heel) return undefined
+  const over = (changed: Leg) => askedAnkle(figure, changed, side) - ankleZ
+  const along = (share: number): Leg => {
+    if (over(leg) > 0) return { ...leg, knee: leg.knee * (1 - share) }
+    const deg = MOST_SLIDE * share
+    if (aside) return { ...leg, abduction: leg.abduction + Math.sign(leg.abduction) * deg }
+    if (heel) return { ...leg, flexion: leg.flexion + deg }
+    return leg.knee > STRAIGHT_KNEE ? { ...leg, knee: leg.knee + MOST_BEND * share } : { ...leg, flexion: leg.flexion - deg }
+  }
+  const before = over(leg)
+  if (Math.abs(before) < 1e-4) return leg
+  if (Math.sign(over(along(1))) === Math.sign(before)) return undefined
+  let [low, high] = [0, 1]
+  for (let step = 0; step < SLIDE_STEPS; step++) {
+    const middle = (low + high) / 2
+    if (Math.sign(over(along(middle))) === Math.sign(before)) low = middle
+    else high = middle
+  }
+  return along(high)
 }
 
 function placeLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'room' | 'pose'>, side: Side): LegJoints {
@@ -157,6 +207,12 @@ function placeLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'room
   if (contact === 'free') return free
   const H = body.stature
   const ground = pose.stance === 'stand' || pose.stance === 'seat' ? 0 : room.surface
+  const slid = pose.stance === 'stand' && slidLeg(figure, leg, side, ground + ankleHeight(contact, leg, H))
+  if (slid) {
+    const there = legJoints(figure, slid, side)
+    const level = groundedFrame(there.frame, contact === 'ball' ? Math.max(0, -leg.ankle) : 0)
+    return { ...there, ...footPoints(there.ankle, contact === 'heel' ? compose(level, aboutX(leg.ankle)) : level, H) }
+  }
   if (contact === 'heel') {
     const target: Vec = [free.ankle[0], free.ankle[1], ground + LENGTH.ankleHeight * H * 1.05]
     return settleLeg(free, target, aboutX(leg.ankle), H, 0)

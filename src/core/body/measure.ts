@@ -23,8 +23,8 @@ export interface PoseDemands {
   hipExternalRotationDeg: number
   hipAdductionPastMidline: boolean
   kneeFlexionLoadedDeg: number
-  /** feet that carry a standing body */
-  feetDown: number
+  /** legs through which part of the body's weight goes */
+  legsCarrying: number
 }
 
 export interface ArmAngles {
@@ -64,16 +64,22 @@ export function legAngles(figure: Figure, side: Side): LegAngles {
 
 /** Below this elevation an arm counts as hanging. */
 const HANGING = 20
+/** Leaning back by less than this, or lying back in a chair, carries head and trunk as one: the neck stays long. */
+const LEVEL_GAZE = 10
 /** A hand that lies on the own body or the chair holds nothing up. */
 const RESTING: readonly HandContact[] = ['thigh', 'knee', 'hip', 'belly', 'chest', 'seat', 'chairArm', 'rim']
 /** Elevation in planes between out-to-side and scapular counts for both readings. */
 const SCAPULAR_FROM = 25
 const SIDE_UP_TO = 40
 
+const isUnderneath = (figure: Figure, side: Side) => figure.arms[side].shoulder[2] < figure.arms[side === 'left' ? 'right' : 'left'].shoulder[2]
+
 function shoulderDemands(figure: Figure, side: Side) {
   const { raise, plane, elbow } = armAngles(figure, side)
   const behind = plane < -50 || plane > 160
-  const resting = RESTING.includes(figure.pose[`${side}Hand`]) && raise < 50
+  const hand = figure.pose[`${side}Hand`]
+  // arms crossed on the chest lie on it at any height; the arm underneath in side-lying lies on what carries the body
+  const resting = (RESTING.includes(hand) && raise < 50) || hand === 'chest' || (figure.pose.stance === 'side' && isUnderneath(figure, side))
   const raised = raise >= HANGING && !behind && !resting
   const { shoulder, elbow: elbowAt, wrist } = figure.arms[side]
   const fore = into(figure.thoraxFrame, sub(wrist, elbowAt))
@@ -103,6 +109,28 @@ function footGap(figure: Figure): number {
   return across > 0.27 * H ? 1 : 2
 }
 
+/** Lying with the hips lifted, the pelvis leans back past level, deg. */
+const HIPS_LIFTED = -95
+/** A knee this near to what carries the body kneels on it, as a share of stature. */
+const KNEE_DOWN = 0.06
+
+/** Whether part of the body's weight goes through a leg: on the foot in a stand or a bridge, on the knee or the foot before it in kneeling. */
+function carries(figure: Figure, side: Side): boolean {
+  const { pose, room, body } = figure
+  const footDown = pose[`${side}Foot`] !== 'free'
+  switch (pose.stance) {
+    case 'stand':
+      return footDown
+    case 'supine':
+      return footDown && figure.lean < HIPS_LIFTED
+    case 'kneel':
+    case 'quadruped':
+      return footDown || figure.legs[side].knee[2] < room.surface + KNEE_DOWN * body.stature
+    default:
+      return false
+  }
+}
+
 const positive = (value: number) => Math.max(0, value)
 const rounded = (value: number) => Math.round(value)
 
@@ -115,10 +143,10 @@ export function measure(figure: Figure): PoseDemands {
   const gazeUp = toDeg(Math.asin(Math.max(-1, Math.min(1, figure.headFrame[1][2]))))
   const extends_ =
     upright && pose.spine.flexion > -5
-      ? Math.min(positive(gazeUp), positive(-pose.neck.flexion) + positive(-figure.lean))
+      ? Math.min(positive(gazeUp), positive(-pose.neck.flexion) + (pose.backRests ? 0 : positive(-figure.lean - LEVEL_GAZE)))
       : positive(-pose.neck.flexion)
   const chest: Vec = [0, 0, figure.waist[2] * 0.5 + figure.neckBase[2] * 0.5]
-  const loaded = legs.filter(({ side }) => pose.stance === 'stand' && pose[`${side}Foot`] !== 'free')
+  const loaded = legs.filter(({ side }) => carries(figure, side))
   const onOneLeg = pose.stance === 'stand' && BOTH.filter((side) => pose[`${side}Foot`] !== 'free').length === 1
   const acrossMidline = legs.some(({ side }) => {
     // a foot that carries the whole body stands under its centre and does not cross anything
@@ -133,7 +161,9 @@ export function measure(figure: Figure): PoseDemands {
     spinalExtensionDeg: rounded(positive(-pose.spine.flexion)),
     twistDeg: rounded(Math.abs(pose.spine.twist)),
     sideBendDeg: rounded(Math.abs(pose.spine.sideBend)),
-    headBelowHeart: (upright || pose.stance === 'quadruped' || pose.stance === 'plank') && figure.head[2] < chest[2] - LENGTH.headAndNeck * 0.05,
+    headBelowHeart:
+      (upright || pose.stance === 'quadruped' || pose.stance === 'plank' || (pose.stance === 'supine' && figure.lean < HIPS_LIFTED)) &&
+      figure.head[2] < chest[2] - LENGTH.headAndNeck * 0.05,
     overheadReachDeg: rounded(Math.max(...shoulders.map((shoulder) => shoulder.front))),
     shoulderAbductionDeg: rounded(Math.max(...shoulders.map((shoulder) => shoulder.side))),
     shoulderExtensionDeg: rounded(Math.max(...shoulders.map((shoulder) => shoulder.behind))),
@@ -145,6 +175,6 @@ export function measure(figure: Figure): PoseDemands {
     hipExternalRotationDeg: rounded(positive(Math.max(pose.leftLeg.rotation, pose.rightLeg.rotation))),
     hipAdductionPastMidline: acrossMidline,
     kneeFlexionLoadedDeg: rounded(Math.max(0, ...loaded.map((leg) => leg.knee))),
-    feetDown: BOTH.filter((side) => pose[`${side}Foot`] !== 'free').length,
+    legsCarrying: loaded.length,
   }
 }

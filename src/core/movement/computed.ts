@@ -160,6 +160,22 @@ export function handsOf(movement: Pick<Movement, 'main'>, variant: Variant): { f
   return { free, loaded: carries ? Math.max(0, free - onSupport) : 0 }
 }
 
+/** Travel with arms that have their own work (D07). An arm that swings as in walking has none. */
+const TRAVEL_WITH_BUSY_ARMS = 4
+const BUSY_FROM = 60
+const armsBusy = (variant: Variant) =>
+  (['leftArm', 'rightArm'] as const).some((side) => armMoves(variant, side) && variant.poses.some((pose) => pose[side].raise > BUSY_FROM))
+
+/** A hold of this many seconds in strength work invites a held breath; in a plank beyond the second it is near certain (D36). */
+const HELD_FOR = 3
+const PLANK_HELD_FOR = 20
+function breathHoldOf(variant: Variant, dose: Dose): number {
+  const hold = Math.max(dose.holdSeconds, variant.tempo.stay)
+  if (hold > PLANK_HELD_FOR && variant.poses.some(({ stance }) => stance === 'plank')) return 3
+  if (dose.rpe >= 5) return 2
+  return dose.rpe >= 4 || hold >= HELD_FOR ? 1 : 0
+}
+
 const measuredCache = new WeakMap<Variant, Measured[]>()
 /** The variant's poses on the reference body, placed and measured. */
 export function measuredPoses(variant: Variant): Measured[] {
@@ -194,7 +210,8 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const basePosition = bases.reduce((freest, base) => (FREEDOM.indexOf(base) > FREEDOM.indexOf(freest) ? base : freest))
   const standing = familyOf(basePosition) === 'standing'
   const baseWidth = standing ? Math.max(...all.filter(({ pose }) => pose.stance === 'stand').map(({ demands }) => demands.baseWidth)) : 0
-  const oneLeg = all.filter(({ pose, demands }) => pose.stance === 'stand' && demands.feetDown === 1)
+  // one foot in a stand or a bridge, one knee on all fours (D06)
+  const oneLeg = all.filter(({ demands }) => demands.legsCarrying === 1)
   const moving = declared.travel !== undefined && declared.travel !== 'none'
   const singleLegSec =
     oneLeg.length === 0 ? 0 : Math.max(1, Math.round(dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2))
@@ -203,11 +220,13 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const loadKg = dose.loadKg
   const loadKit = kit.find((item): item is keyof typeof LIMB_OF_KIT => item in LIMB_OF_KIT)
   const held = loadKit !== undefined && loadKg > 0
-  const handKg = held && LIMB_OF_KIT[loadKit] === 'arm' ? loadKg : 0
+  const handKg = held && LIMB_OF_KIT[loadKit] === 'arm' && !variant.props.includes('loop') ? loadKg : 0
   const bentOrTwisted = most((d) => Math.max(d.spinalFlexionDeg, d.spinalExtensionDeg, d.twistDeg, d.sideBendDeg)) > 10
   const effortful = movement.purpose.startsWith('strength') || movement.purpose === 'power'
   const work = setSeconds(variant, dose)
   const supine = familyOf(basePosition) === 'supine'
+  // hips that come down in every repetition bring the head level again
+  const upSeconds = (variant.tempo.out + variant.tempo.back) / 2 + variant.tempo.stay
   const computed: DemandsInput = {
     basePosition,
     purpose: movement.purpose,
@@ -215,7 +234,10 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     transferLevel: transferOf(basePosition),
     baseWidth,
     singleLegSec,
-    balanceDemand: balanceOf(basePosition, baseWidth, moving, stepping),
+    balanceDemand: Math.max(
+      balanceOf(basePosition, baseWidth, moving, stepping),
+      basePosition === 'standing-free' && moving && (handKg >= 1 || armsBusy(variant)) ? TRAVEL_WITH_BUSY_ARMS : 0,
+    ),
     headTurn: headTurnOf(variant.poses),
     headSweep: headSweepOf(all, variant),
     neckExtensionDeg: most((d) => d.neckExtensionDeg),
@@ -226,12 +248,12 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     twistDeg: most((d) => d.twistDeg),
     sideBendDeg: most((d) => d.sideBendDeg),
     spinalLoaded: handKg >= 1 && bentOrTwisted,
-    headBelowHeartSec: some((d) => d.headBelowHeart) ? Math.max(1, Math.round(dose.holdSeconds || work)) : 0,
+    headBelowHeartSec: some((d) => d.headBelowHeart) ? Math.max(1, Math.round(dose.holdSeconds || (supine ? upSeconds : work))) : 0,
     overheadReachDeg: most((d) => d.overheadReachDeg),
     shoulderAbductionDeg: most((d) => d.shoulderAbductionDeg),
     combinedAbdER: some((d) => d.combinedAbdER),
     shoulderExtensionDeg: most((d) => d.shoulderExtensionDeg),
-    gripDemand: !held || loadKit === 'cuff' ? 0 : loadKit === 'ball' ? 1 : loadKit === 'band' ? 2 : loadKg > 3 || work > 60 ? 3 : 2,
+    gripDemand: !held || loadKit === 'cuff' ? 0 : loadKit === 'ball' || loadKg < 1 ? 1 : loadKit === 'band' ? 2 : loadKg > 3 || work > 60 ? 3 : 2,
     wristExtLoad: variant.poses.some((pose) => pose.stance === 'plank')
       ? 3
       : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'floor' || hand === 'counter'))
@@ -255,7 +277,7 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
         return [pose.leftFoot, pose.rightFoot].includes('free') ? 3 : 2
       }),
     ),
-    breathHoldRisk: effortful && dose.rpe >= 5 ? 2 : effortful && dose.rpe >= 4 ? 1 : 0,
+    breathHoldRisk: effortful ? breathHoldOf(variant, dose) : 0,
     externalLoadType: held ? loadKit : effortful ? 'bodyweight' : 'none',
     loadLimb: held ? LIMB_OF_KIT[loadKit] : 'none',
     isometricHoldSec: Math.max(dose.holdSeconds, variant.tempo.stay >= 1 ? variant.tempo.stay : 0),
@@ -269,8 +291,9 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
 
 /** A declared value never plays down what the dose and the poses make of it: loads and efforts of a plan may exceed those of the library. */
 function raised(computed: DemandsInput, declared: DeclaredDemands): DeclaredDemands {
-  const higher = (name: 'breathHoldRisk' | 'balanceDemand' | 'kneelingLoad' | 'ankleLoad' | 'headTurn' | 'fallContactRisk') =>
-    declared[name] === undefined ? {} : { [name]: Math.max(declared[name], Number(computed[name] ?? 0)) }
+  const higher = (
+    name: 'breathHoldRisk' | 'balanceDemand' | 'kneelingLoad' | 'ankleLoad' | 'headTurn' | 'fallContactRisk' | 'kneeFlexionLoadedDeg',
+  ) => (declared[name] === undefined ? {} : { [name]: Math.max(declared[name], Number(computed[name] ?? 0)) })
   return {
     ...higher('breathHoldRisk'),
     ...higher('balanceDemand'),
@@ -278,6 +301,7 @@ function raised(computed: DemandsInput, declared: DeclaredDemands): DeclaredDema
     ...higher('ankleLoad'),
     ...higher('headTurn'),
     ...higher('fallContactRisk'),
+    ...higher('kneeFlexionLoadedDeg'),
     ...(declared.spinalLoaded !== undefined && { spinalLoaded: declared.spinalLoaded || computed.spinalLoaded === true }),
   }
 }

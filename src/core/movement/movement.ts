@@ -79,6 +79,7 @@ export type DeclaredDemands = Partial<
     | 'externalLoadType'
     | 'loadLimb'
     | 'headTurn'
+    | 'kneeFlexionLoadedDeg'
     | 'cueChannel'
   >
 >
