@@ -1,14 +1,6 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import { fillHealthForm } from './healthForm'
-
-const register = async (page: Page, given: string, born = '1951-05-02') => {
-  await page.goto('/people/new')
-  await page.getByLabel('First name').fill(given)
-  await page.getByLabel('Born on').fill(born)
-  await page.getByRole('button', { name: 'Register' }).click()
-  await expect(page).toHaveURL(/\/people\/[0-9a-f-]{36}$/)
-  return page.url().split('/').at(-1)!
-}
+import { register } from './register'
 
 test('the health questions: one a page, what they come to binds at once and reaches the record when confirmed', async ({ page }) => {
   test.slow()

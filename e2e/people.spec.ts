@@ -1,14 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, type Page, test } from '@playwright/test'
+import { register } from './register'
 
-const register = async (page: Page, given: string, born = '1951-05-02') => {
-  await page.goto('/people/new')
-  await page.getByLabel('First name').fill(given)
-  await page.getByLabel('Born on').fill(born)
-  await page.getByRole('button', { name: 'Register' }).click()
-  await expect(page).toHaveURL(/\/people\/[0-9a-f-]{36}$/)
-  return page.url().split('/').at(-1)!
-}
 const openClass = async (page: Page, title: string) => {
   await page.goto('/')
   await page.getByRole('link', { name: title, exact: true }).click()

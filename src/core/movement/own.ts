@@ -124,7 +124,7 @@ export function movementOf(id: string, own: OwnMovement, library: Catalogue): Mo
 }
 
 /** Demands that poses and dose show by themselves; what is typed for them is raised to what is shown. */
-const SHOWN = [
+export const SHOWN_DEMANDS = [
   'balanceDemand',
   'wristExtLoad',
   'kneelingLoad',
@@ -140,7 +140,7 @@ const SHOWN = [
 function raisedTo(shown: PlannedDemands, source: CatalogueEntry, own: OwnMovement): DeclaredDemands {
   const declared: DeclaredDemands = { ...source.variant.declared, ...own.declared }
   const ofSource = demandsOf(source.movement, { ...source.variant, declared: {} })
-  const higher = SHOWN.flatMap((name): [string, number | boolean][] => {
+  const higher = SHOWN_DEMANDS.flatMap((name): [string, number | boolean][] => {
     const typed = declared[name]
     if (typed === undefined) return []
     // the library says lower where a scale does not fit what the pose shows, as for forearms on a counter: that stays
