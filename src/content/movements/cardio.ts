@@ -432,18 +432,6 @@ const punch = ladder({
         [bend(18), reach('left', 82, 88, 8), reach('right', 20, 60, 120)],
       ],
     },
-    {
-      id: 'weights',
-      on: 'free',
-      name: 'Standing, half a kilo',
-      with: 'dumbbell',
-      kg: 0.5,
-      poses: [
-        [bend(20), reach('right', 82, 88, 8), reach('left', 20, 60, 120)],
-        [bend(20), reach('left', 82, 88, 8), reach('right', 20, 60, 120)],
-      ],
-      met: 4,
-    },
   ],
 })
 
@@ -508,19 +496,6 @@ const highLowPunch = ladder({
       poses: [[front(150, 12)], [bend(38, 48), front(50, 15)]],
       declared: { balanceDemand: 3 },
       met: 4.3,
-    },
-    {
-      id: 'weights',
-      on: 'free',
-      name: 'Standing, half a kilo, quick',
-      step: 'with weight, quicker',
-      with: 'dumbbell',
-      kg: 0.5,
-      tempo: { out: 0.8, back: 0.8 },
-      poses: [[front(150, 12)], [bend(40, 50), front(50, 15)]],
-      declared: { balanceDemand: 3 },
-      met: 4.8,
-      rpe: 5.5,
     },
   ],
 })
@@ -1040,23 +1015,6 @@ const toeReach = ladder({
       name: 'Standing, one hand held, hand to shin',
       poses: [[], [leg('both', { flexion: 58, knee: 16, abduction: 10 }), reach('right', 75, 105, 5)]],
       declared: { cognitiveLoad: 2 },
-    },
-    {
-      on: 'free',
-      name: 'Standing free, hand to the floor, brisk',
-      step: 'without hands, to the floor, brisk',
-      tempo: { out: 0.8, back: 0.8 },
-      poses: [
-        [leg('both', { abduction: 14 }), wide(60, 10)],
-        [
-          leg('both', { flexion: 92, knee: 14, abduction: 14 }),
-          spine({ flexion: 48, twist: 14 }),
-          reach('left', 88, 105, 4),
-          reach('right', 60, -20, 6),
-        ],
-      ],
-      declared: { balanceDemand: 4, spinalLoaded: true, travel: 'on-spot', cognitiveLoad: 2 },
-      met: 4,
     },
   ],
 })

@@ -267,18 +267,6 @@ const rollDown = ladder({
       ],
       declared: { spinalLoaded: true, wristExtLoad: 1, balanceDemand: 3 },
     },
-    {
-      id: 'weight',
-      on: 'free',
-      name: 'Standing, light weight in the hands',
-      step: 'deeper, with weight',
-      with: 'dumbbell',
-      kg: 1,
-      poses: [[front(8, 4)], [leg('both', { flexion: 40, knee: 12 }), spine({ flexion: 72 }), neck({ flexion: 20 }), front(95, 4)]],
-      declared: { spinalLoaded: true },
-      met: 2.6,
-      rpe: 3,
-    },
   ],
 })
 
@@ -337,23 +325,28 @@ const pendulum = ladder({
       ],
     },
     {
-      on: 'hold1',
-      name: 'Leaning on the chair, small circles',
+      on: 'counter2',
+      name: 'Leaning on the counter, small circles',
       poses: [
         [leg('both', { flexion: 26, knee: 8 }), reach('right', 20, 80, 4)],
         [leg('both', { flexion: 26, knee: 8 }), reach('right', 36, 60, 4)],
       ],
+      id: 'hold1',
+      declared: { wristExtLoad: 2 },
+      cues: { setup: 'Stand at a counter or heavy table, one hand flat on it, one foot forward.' },
     },
     {
       id: 'larger',
-      on: 'hold1',
-      name: 'Leaning on the chair, larger circles',
+      on: 'counter2',
+      name: 'Leaning on the counter, larger circles',
       step: 'larger circles',
       poses: [
         [leg('both', { flexion: 34, knee: 10 }), reach('right', 24, 80, 4)],
         [leg('both', { flexion: 34, knee: 10 }), reach('right', 52, 50, 4)],
       ],
       met: 2.2,
+      declared: { wristExtLoad: 2 },
+      cues: { setup: 'Stand at a counter or heavy table, one hand flat on it, one foot forward.' },
     },
   ],
 })
@@ -548,20 +541,6 @@ const sideStretch = ladder({
       declared: { wristExtLoad: 1 },
     },
     { on: 'hold1', name: 'Standing, one hand held, arm over', poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]] },
-    {
-      id: 'pulse',
-      on: 'free',
-      name: 'Standing, arm over, small pulses',
-      step: 'without hands, with pulses',
-      tempo: { out: 0.8, stay: 0, back: 0.8 },
-      dose: { reps: 8, holdSeconds: 0 },
-      poses: [
-        [spine({ sideBend: 14 }), reach('left', 150, 10, 15)],
-        [spine({ sideBend: 20 }), reach('left', 155, 10, 12)],
-      ],
-      met: 2.3,
-      rpe: 2.5,
-    },
   ],
 })
 
@@ -848,9 +827,12 @@ const longOut = ladder({
       ],
     },
     {
-      on: 'hold2',
-      name: 'Standing, leaning on the chair',
+      on: 'counter2',
+      name: 'Standing, forearms on the counter',
       poses: [[leg('both', { flexion: 12, knee: 4 })], [leg('both', { flexion: 18, knee: 6 })]],
+      id: 'hold2',
+      declared: { wristExtLoad: 0 },
+      cues: { setup: 'Stand at a high counter, forearms on it, feet a step back.' },
     },
   ],
 })

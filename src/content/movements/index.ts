@@ -1,4 +1,5 @@
 import { buildCatalogue } from '@/core/movement'
+import { SUCCESSORS } from './aliases'
 import { CARDIO } from './cardio'
 import { CORE_TWELVE } from './core12'
 import { EASE } from './ease'
@@ -10,4 +11,4 @@ import { WARM_UP } from './warmUp'
 
 /** Every movement of the library. */
 export const MOVEMENTS = [...WARM_UP, ...CORE_TWELVE, ...CARDIO, ...LOWER, ...UPPER, ...TRUNK_MOVEMENTS, ...STEADY_MOVEMENTS, ...EASE]
-export const LIBRARY = buildCatalogue(MOVEMENTS)
+export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)

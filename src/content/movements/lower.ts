@@ -81,17 +81,6 @@ const wideSquat = ladder({
       declared: { balanceDemand: 3 },
       met: 3.5,
     },
-    {
-      id: 'deep',
-      on: 'free',
-      name: 'Standing free, deep, one weight',
-      step: 'below the height of a chair',
-      with: 'dumbbell',
-      kg: 4,
-      poses: [[leg('both', { abduction: 20, rotation: 26 })], [bend(98, 96, 34, 30), arm('both', { raise: 22, plane: 110, elbow: 5 })]],
-      declared: { balanceDemand: 3 },
-      met: 4,
-    },
   ],
 })
 
@@ -552,16 +541,6 @@ const backLegLift = ladder({
       met: 2.8,
       rpe: 5,
     },
-    {
-      id: 'turned',
-      on: 'hold1',
-      name: 'Standing, one hand held, leg turned out and high',
-      step: 'higher and turned out',
-      poses: [[], [leg('right', { flexion: -26, knee: 4, rotation: 36 }), feet('right', 'free')]],
-      met: 2.9,
-      rpe: 5.5,
-      declared: { balanceDemand: 4 },
-    },
   ],
 })
 
@@ -896,18 +875,27 @@ const floorPractice = ladder({
   },
   steps: [
     {
-      on: 'hold2',
-      name: 'Half way, two hands held',
+      on: 'counter2',
+      name: 'Half way, hands on the counter',
       poses: [[split('right', 4)], [split('right', 40)]],
-      declared: { abdominalPressure: 1, cognitiveLoad: 2 },
+      declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2 },
+      id: 'hold2',
+      cues: {
+        setup: 'Face the counter, both hands on its edge, a cushion under the back knee.',
+        do: 'One foot back, lower the back knee, rise with the front leg.',
+      },
     },
     {
       id: 'low',
-      on: 'hold2',
-      name: 'Low, knee nearly to a cushion',
+      on: 'counter2',
+      name: 'Low at the counter, knee nearly to a cushion',
       step: 'lower',
       poses: [[split('right', 4)], [split('right', 64)]],
-      declared: { abdominalPressure: 1, cognitiveLoad: 2 },
+      declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2 },
+      cues: {
+        setup: 'Face the counter, both hands on its edge, a cushion under the back knee.',
+        do: 'One foot back, lower the back knee, rise with the front leg.',
+      },
     },
     {
       id: 'one-knee',
@@ -920,6 +908,10 @@ const floorPractice = ladder({
       ],
       declared: { transferLevel: 3, balanceDemand: 3, breathHoldRisk: 2, abdominalPressure: 1, cognitiveLoad: 2 },
       met: 3.5,
+      cues: {
+        setup: 'A heavy chair against a wall beside you, its seat towards you; a pad under the knee.',
+        do: 'Half kneel, one hand on the seat; lean forward and press to stand.',
+      },
     },
     {
       id: 'free',
@@ -933,6 +925,10 @@ const floorPractice = ladder({
       declared: { transferLevel: 4, balanceDemand: 4, breathHoldRisk: 2, abdominalPressure: 1, cognitiveLoad: 2 },
       met: 4,
       rpe: 6,
+      cues: {
+        setup: 'A pad under the knee, a heavy chair against a wall within reach.',
+        do: 'One knee down, both, then the strong foot forward and up.',
+      },
     },
   ],
 })

@@ -305,15 +305,6 @@ const chairPush = ladder({
       declared: { wristExtLoad: 2, kneeFlexionLoadedDeg: 85, abdominalPressure: 1 },
       met: 2.4,
     },
-    {
-      id: 'dip',
-      on: 'hold2',
-      name: 'Standing dip at the chair back',
-      step: 'more of the body on the arms',
-      poses: [[leg('both', { flexion: 22 })], [leg('both', { flexion: 34, knee: 22 })]],
-      declared: { wristExtLoad: 2 },
-      met: 2.8,
-    },
   ],
 })
 

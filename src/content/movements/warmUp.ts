@@ -204,14 +204,6 @@ export const headTurn = ladder({
       poses: [[], [neck({ turn: 50 })]],
       declared: { met: 1.8 },
     },
-    {
-      id: 'circle',
-      name: 'Slow full head circle, standing',
-      step: 'all the way round, without hands',
-      on: 'free',
-      poses: [[neck({ flexion: 32 })], [neck({ flexion: -36, turn: 10 })]],
-      declared: { met: 2, headTurn: 3, balanceDemand: 3 },
-    },
   ],
 })
 

@@ -158,6 +158,21 @@ describe('what a version cannot take and a room does not have is said, never dro
   })
 })
 
+test('a version that is gone is read as its successor, said so, and no overrule comes along', () => {
+  const plan = planOf([{ id: 'i', variant: 'roll-down/weight' }])
+  const overrule = {
+    variant: 'roll-down/weight',
+    reason: 'has always done it',
+    by: 'O. M.',
+    upTo: { sets: 9, loadKg: 9, rpe: 9, holdSeconds: 99, reps: 99, supportInReach: false },
+  }
+  const { items, warnings } = evaluate(plan, rosterOf(plan, [person({ slug: 'osteoporosis' }, { overrules: [overrule] })]), LIBRARY)
+  expect(items[0]!.prescription.entry!.variant.id).toBe('roll-down/free')
+  expect(warnings).toContainEqual(expect.objectContaining({ code: 'replaced', item: 'i', because: expect.stringMatching(/weight/) }))
+  expect(items[0]!.placements[0]!.judgement.overruled).toBeUndefined()
+  expect(items[0]!.placements[0]!.judgement.verdict).not.toBe('as-planned')
+})
+
 test('sets taken as the warning says make the class fit', () => {
   const sets = (count: number) =>
     ['x', 'y', 'z'].map((id) => ({ id, variant: 'march/seated', dose: { ...dose, sets: count, reps: 20, restSeconds: 60 } }))

@@ -9,6 +9,8 @@ import type { AssessedPerson } from './roster'
 export type PlanWarning =
   | { code: 'empty' }
   /** `takes`: the sets it would lose, when the instructor says so */
+  /** the library no longer has what was planned; the item is read as its successor */
+  | { code: 'replaced'; item: string; because: string }
   | ({ code: 'overruns'; bySeconds: number } & SetsToTake)
   /** `gently`: people who start gently and join the harder work later */
   | { code: 'warm-up-short' | 'cool-down-short'; haveSeconds: number; needSeconds: number; from: string[]; person?: string; gently: string[] }
@@ -89,12 +91,13 @@ function activeWarnings(timeline: Timeline, people: readonly AssessedPerson[], i
 
 /** A load on a variant that holds none, and kit that the room does not have: said, never silently dropped. */
 function itemWarnings(plan: PlanDraft, items: readonly Prescription[]): PlanWarning[] {
-  return items.flatMap(({ item, entry, dose }): PlanWarning[] => {
+  return items.flatMap(({ item, entry, dose, replaced }): PlanWarning[] => {
     const kit = entry
       ? missingKit(entry, plan.room)
       : (item.described?.kit ?? []).filter((one) => one !== 'chair' && !plan.room.kit.includes(one as (typeof plan.room.kit)[number]))
     const holds = entry === undefined || entry.variant.kit.some((one) => ['dumbbell', 'band', 'ball', 'cuff'].includes(one))
     return [
+      ...(replaced === undefined ? [] : [{ code: 'replaced', item: item.id, because: replaced } as const]),
       ...(dose.loadKg > 0 && !holds ? [{ code: 'load-not-held', item: item.id, loadKg: dose.loadKg } as const] : []),
       ...(kit.length > 0 ? [{ code: 'kit-missing', item: item.id, kit } as const] : []),
     ]

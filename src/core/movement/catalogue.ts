@@ -16,14 +16,23 @@ export interface CatalogueEntry {
   hands: { free: number; loaded: number }
 }
 
+/** What stands in the place of a variant that is gone. */
+export interface Successor {
+  to: string
+  /** why it is gone, in words that follow a colon */
+  because: string
+}
+
 export interface Catalogue {
   movements: readonly Movement[]
   entries: readonly CatalogueEntry[]
+  /** by id, and by the ids of variants that are gone: those give their successor */
   byId: ReadonlyMap<string, CatalogueEntry>
+  successors: Readonly<Record<string, Successor>>
 }
 
-/** Builds the searchable catalogue; the demands are computed once. @throws when an id is used twice */
-export function buildCatalogue(movements: readonly Movement[]): Catalogue {
+/** Builds the searchable catalogue; the demands are computed once. @throws when an id is used twice or a successor is not there */
+export function buildCatalogue(movements: readonly Movement[], successors: Catalogue['successors'] = {}): Catalogue {
   const entries = movements.flatMap((movement) =>
     movement.variants.map((variant, step): CatalogueEntry => {
       const planned = demandsOf(movement, variant)
@@ -44,7 +53,13 @@ export function buildCatalogue(movements: readonly Movement[]): Catalogue {
     const twice = entries.find((entry) => byId.get(entry.variant.id) !== entry)
     throw new Error(`variant id "${twice?.variant.id}" is used twice`)
   }
-  return { movements, entries, byId }
+  for (const [gone, { to }] of Object.entries(successors)) {
+    const entry = byId.get(to)
+    if (!entry || byId.has(gone))
+      throw new Error(`the successor of "${gone}" is "${to}", which ${entry ? 'replaces a variant that is there' : 'is not there'}`)
+    byId.set(gone, entry)
+  }
+  return { movements, entries, byId, successors }
 }
 
 /** The ladder of an entry's movement, gentlest first. */

@@ -1,6 +1,6 @@
 export { type LadderSpec, ladder } from './author'
 export { bandFor } from './bands'
-export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf } from './catalogue'
+export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf, type Successor } from './catalogue'
 export { demandsOf, measuredPoses, repSeconds } from './computed'
 export {
   ATTRIBUTE_NAMES,

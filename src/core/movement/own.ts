@@ -156,6 +156,10 @@ export function withOwn(library: Catalogue, own: readonly { id: string; document
   const movements = own.flatMap(({ id, document }) => (library.byId.has(document.from) ? [movementOf(id, document, library)] : []))
   if (movements.length === 0) return library
   const added = buildCatalogue(movements)
-  const entries = [...library.entries, ...added.entries]
-  return { movements: [...library.movements, ...movements], entries, byId: new Map(entries.map((entry) => [entry.variant.id, entry])) }
+  return {
+    movements: [...library.movements, ...movements],
+    entries: [...library.entries, ...added.entries],
+    byId: new Map([...library.byId, ...added.byId]),
+    successors: library.successors,
+  }
 }

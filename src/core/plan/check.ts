@@ -55,6 +55,8 @@ export interface Prescription {
   name: string
   movement: string
   entry?: CatalogueEntry
+  /** why the planned variant is gone and `entry` stands in its place */
+  replaced?: string
   /** the dose as it is done in this block: intervals and rounds count */
   dose: Dose
   /** s of one visit to the item on one side */
@@ -140,6 +142,7 @@ export function prescriptionOf(item: Item, block: Block, catalogue: Catalogue): 
     name: `${entry.movement.name}: ${entry.variant.name}`,
     movement: entry.movement.id,
     entry,
+    ...(entry.variant.id !== item.variant && { replaced: catalogue.successors[item.variant!]?.because ?? '' }),
     dose,
     workSeconds: block.format === 'intervals' ? (block.workSeconds ?? INTERVAL_SECONDS) : (dose.workSeconds ?? (dose.reps ?? 1) * rep),
     demands,

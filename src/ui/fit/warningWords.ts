@@ -48,6 +48,8 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
       return `${warning.person} should be active for ${warning.maxMinutes} min at most: from ${nameOf(warning.from)} on, rest or an early finish.`
     case 'floor-without-leave':
       return 'Somebody goes to the floor, but this room allows no floor work.'
+    case 'replaced':
+      return `${nameOf(warning.item)} stands here in place of a version that is gone: ${warning.because}.`
     case 'load-not-held':
       return `${nameOf(warning.item)} has ${warning.loadKg} kg, but this version holds nothing: choose one that does, or take the load away.`
     case 'kit-missing':
