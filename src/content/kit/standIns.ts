@@ -11,9 +11,9 @@ const MASSES: readonly { upToKg: number; name: string }[] = [
 ]
 
 const NAMES: Record<Kit, { name: string; standIn: string }> = {
-  chair: { name: 'sturdy chair', standIn: 'a bench or the edge of a firm sofa' },
+  chair: { name: 'sturdy chair', standIn: 'another heavy chair with a back and four legs' },
   support: { name: 'something to hold', standIn: 'a kitchen counter, a rail or a heavy chair against the wall' },
-  wall: { name: 'free wall', standIn: 'a closed door' },
+  wall: { name: 'free wall', standIn: 'a locked door that opens towards you' },
   mat: { name: 'mat', standIn: 'a folded blanket on a carpet' },
   bed: { name: 'bed', standIn: 'a firm couch' },
   wedge: { name: 'wedge', standIn: 'two firm pillows' },

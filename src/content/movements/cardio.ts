@@ -146,6 +146,11 @@ const vStep = ladder({
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 18, abduction: 18, knee: 10 })]],
       declared: { ...SOFT, travel: 'on-spot', cognitiveLoad: 2 },
+      cues: {
+        setup: 'Stand a long arm from a chair set against a wall; fingertips on its back.',
+        do: 'Small steps: out, out, in, in.',
+        watch: 'Steps stay clear of the chair’s legs.',
+      },
     },
     {
       on: 'free',
@@ -333,7 +338,7 @@ const jog = ladder({
     },
     {
       on: 'hold2',
-      name: 'Heel lifts in quick turns, hands held',
+      name: 'Heel lifts in quick turns, two hands on the chair',
       poses: [
         [feet('right', 'ball'), leg('right', { knee: 22, flexion: 14, ankle: -28 })],
         [feet('left', 'ball'), leg('left', { knee: 22, flexion: 14, ankle: -28 })],
@@ -375,7 +380,7 @@ const jack = ladder({
       poses: [[], [leg('both', { abduction: 24, knee: 60 }), wide(140)]],
       met: 3,
     },
-    { on: 'hold2', name: 'Side taps, hands held', poses: [[], [tap('right', 'side')]], side: 'alternating', declared: SOFT, met: 3.1 },
+    { on: 'hold2', name: 'Side taps, two hands on the chair', poses: [[], [tap('right', 'side')]], side: 'alternating', declared: SOFT, met: 3.1 },
     {
       on: 'free',
       name: 'Step out with arms',
@@ -753,7 +758,15 @@ const wheelPush = ladder({
     watch: 'Shoulders low; long strokes rather than quick ones.',
   },
   steps: [
-    { on: 'seatBack', name: 'Pattern without pushing', poses: [[behind(25, 70)], [front(35, 25)]] },
+    {
+      on: 'seatBack',
+      name: 'Pattern without pushing',
+      poses: [[behind(25, 70)], [front(35, 25)]],
+      cues: {
+        setup: 'Brakes on. Sit right back; the hands slide along the rims.',
+        do: 'Trace the push: hands back, forward along the rim, and home.',
+      },
+    },
     {
       on: 'seat',
       name: 'Long strokes, leaning a little',
@@ -762,6 +775,10 @@ const wheelPush = ladder({
         [lean(4), behind(35, 70)],
         [lean(12), front(40, 15)],
       ],
+      cues: {
+        setup: 'Brakes on. Sit right back; the hands slide along the rims.',
+        do: 'One long push, lean with it a little, let the hands return.',
+      },
     },
     {
       id: 'brisk',
@@ -774,6 +791,11 @@ const wheelPush = ladder({
         [lean(14), front(42, 15)],
       ],
       met: 3.6,
+      cues: {
+        setup: 'Brakes on. Sit right back; the hands slide along the rims.',
+        do: 'Quick even strokes, hands low on the return.',
+        watch: 'Shoulders stay low; slow down before they lift.',
+      },
     },
   ],
 })
@@ -796,6 +818,7 @@ const walk = ladder({
         [swing(), lift('left', 96)],
         [swingBack(), lift('right', 96)],
       ],
+      cues: { do: 'Walk with the feet, heel to toe, arms swinging.', watch: 'Sit tall; feet land softly.' },
     },
     {
       on: 'rail2',
@@ -803,6 +826,11 @@ const walk = ladder({
       poses: [[], [leg('right', { abduction: 12 })]],
       declared: { ...SOFT, travel: 'sideways' },
       met: 2.8,
+      cues: {
+        setup: 'Face the rail, both hands on it.',
+        do: 'Side-step along the rail: step, together, step, together.',
+        watch: 'Toes point to the rail; small steps.',
+      },
     },
     {
       on: 'free',
@@ -976,7 +1004,7 @@ const shakeOut = ladder({
   steps: [
     { on: 'seatBack', name: 'Hands only', poses: [[front(20, 80)], [front(26, 90)]] },
     { on: 'seat', name: 'Arms, and a foot at a time', step: 'arms and feet', poses: [[diagonal(35, 30)], [diagonal(25, 50), kick('right', 40)]] },
-    { on: 'hold1', name: 'Standing, one hand held, arm and leg', poses: [[], [parts(lift('right', 20, 25), reach('right', 30, 30, 30))]] },
+    { on: 'hold1', name: 'Standing, one hand on the chair, arm and leg', poses: [[], [parts(lift('right', 20, 25), reach('right', 30, 30, 30))]] },
   ],
 })
 
@@ -1012,7 +1040,7 @@ const toeReach = ladder({
     },
     {
       on: 'hold1',
-      name: 'Standing, one hand held, hand to shin',
+      name: 'Standing, one hand on the chair, hand to shin',
       poses: [[], [leg('both', { flexion: 58, knee: 16, abduction: 10 }), reach('right', 75, 105, 5)]],
       declared: { cognitiveLoad: 2 },
     },

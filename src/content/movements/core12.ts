@@ -32,7 +32,12 @@ export const sitToStand = ladder({
       tempo: { out: 2, stay: 3, back: 2 },
       dose: { rpe: 2, restSeconds: 30 },
       declared: { met: 1.8 },
-      cues: { do: 'Press both feet into the floor as if to rise, hold, let go.', watch: 'The seat stays on the chair.' },
+      cues: {
+        do: 'Press both feet into the floor as if to rise, hold, let go.',
+        watch: 'The seat stays on the chair.',
+        setup: 'Sit forward, feet flat under your knees.',
+        breath: 'Out as you press.',
+      },
     },
     {
       id: 'lift-off',
@@ -42,20 +47,43 @@ export const sitToStand = ladder({
       poses: [[lean(25)], [lean(38)]],
       dose: { rpe: 3 },
       declared: { met: 2.3, transferLevel: 2, kneeFlexionLoadedDeg: 85, wristExtLoad: 1 },
-      cues: { do: 'Lean forward until the seat is light, then settle back.' },
+      cues: {
+        do: 'Lean forward until the seat just leaves the chair, then sit back.',
+        setup: 'Sit forward on a chair set against a wall, feet under your knees, hands on your thighs.',
+        breath: 'Out as you lean.',
+        watch: 'Settle back slowly; do not drop.',
+      },
     },
     {
       id: 'high-seat',
       still: 0,
-      name: 'From a high seat, two hands held',
+      name: 'From a high seat, two hands on the chair',
       step: 'all the way up, from cushions',
       on: 'hold2',
       poses: [[squat(62, 90)], []],
       dose: { rpe: 3 },
       declared: { met: 2.8 },
-      cues: { setup: 'Two firm cushions on the chair, a steady support in front.' },
+      cues: {
+        setup: 'A higher chair against a wall; a second chair back in front for your hands.',
+        do: 'Nose over toes, press down and stand; sit slowly.',
+        breath: 'Out as you rise.',
+        watch: 'Feel the seat with both legs before you sit.',
+      },
     },
-    { id: 'hands', still: 0, name: 'From the chair, hands held', step: 'from standard height', on: 'hold2', poses: [[squat(90, 100)], []] },
+    {
+      id: 'hands',
+      still: 0,
+      name: 'From the chair, two hands on the chair',
+      step: 'from standard height',
+      on: 'hold2',
+      poses: [[squat(90, 100)], []],
+      cues: {
+        setup: 'Chair against a wall; a second chair back in front, hands pressing down on it.',
+        do: 'Nose over toes, press the floor and stand; sit slowly.',
+        breath: 'Out as you rise.',
+        watch: 'Knees point where the toes point.',
+      },
+    },
     {
       id: 'arms-crossed',
       still: 0,
@@ -65,7 +93,12 @@ export const sitToStand = ladder({
       poses: [[squat(90, 105), hands('both', 'chest')], [hands('both', 'chest')]],
       declared: { met: 3.3, travel: 'none', balanceDemand: 3 },
       dose: { rpe: 5 },
-      cues: { setup: 'Chair against the wall behind you, arms crossed.' },
+      cues: {
+        setup: 'Sit forward on a chair set against a wall, feet under your knees, arms crossed.',
+        do: 'Lean forward, stand without hands, sit down slowly.',
+        breath: 'Out as you rise.',
+        watch: 'Sit softly; no dropping into the seat.',
+      },
     },
     {
       id: 'loaded',
@@ -77,6 +110,12 @@ export const sitToStand = ladder({
       poses: [[squat(90, 105), arm('both', { raise: 20, plane: 90, elbow: 5 })], []],
       declared: { met: 3.8, balanceDemand: 3 },
       dose: { rpe: 6, loadKg: 2 },
+      cues: {
+        setup: 'Sit forward on a chair set against a wall, feet under your knees, a weight in each hand.',
+        do: 'Weights hang beside you; stand up and sit slowly.',
+        breath: 'Out as you rise.',
+        watch: 'Long back; the weights stay close to the legs.',
+      },
     },
   ],
 })
@@ -110,7 +149,7 @@ export const heelRaise = ladder({
     },
     {
       id: 'two-hands',
-      name: 'Standing, two hands held',
+      name: 'Standing, two hands on the chair',
       step: 'with body weight',
       on: 'hold2',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -30 })]],
@@ -118,7 +157,7 @@ export const heelRaise = ladder({
     },
     {
       id: 'one-hand',
-      name: 'Standing, one hand held',
+      name: 'Standing, one hand on the chair',
       step: 'one hand less',
       on: 'hold1',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -30 })]],
@@ -136,7 +175,7 @@ export const heelRaise = ladder({
     },
     {
       id: 'one-leg',
-      name: 'One leg, two hands held',
+      name: 'One leg, two hands on the chair',
       step: 'one foot carries all',
       on: 'hold2',
       side: 'one-then-other',
@@ -203,7 +242,7 @@ export const sideLegLift = ladder({
     },
     {
       id: 'two-hands',
-      name: 'Standing, two hands held',
+      name: 'Standing, two hands on the chair',
       step: 'on one foot with both hands held',
       on: 'hold2',
       view: 20,
@@ -212,7 +251,7 @@ export const sideLegLift = ladder({
     },
     {
       id: 'one-hand',
-      name: 'Standing, one hand held',
+      name: 'Standing, one hand on the chair',
       step: 'one hand less',
       on: 'hold1',
       view: 20,
@@ -445,17 +484,23 @@ export const oneLegStand = ladder({
       dose: { holdSeconds: 8 },
       cues: { setup: 'Sit tall at the front of the chair.', do: 'Lift one foot a little and sit steady.' },
     },
-    { id: 'together', name: 'Feet together, two hands held', step: 'on the feet', on: 'hold2', poses: [[], [leg('both', { abduction: -3 })]] },
+    {
+      id: 'together',
+      name: 'Feet together, two hands on the chair',
+      step: 'on the feet',
+      on: 'hold2',
+      poses: [[], [leg('both', { abduction: -3 })]],
+    },
     {
       id: 'tandem',
-      name: 'Heel to toe, two hands held',
+      name: 'Heel to toe, two hands on the chair',
       step: 'one foot before the other',
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 13, abduction: -4, knee: 3 }), leg('left', { flexion: -11, abduction: -4 })]],
     },
     {
       id: 'one-leg-two-hands',
-      name: 'One leg, two hands held',
+      name: 'One leg, two hands on the chair',
       step: 'one foot',
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 35, knee: 60 }), feet('right', 'free')]],
@@ -463,7 +508,7 @@ export const oneLegStand = ladder({
     },
     {
       id: 'one-leg-one-hand',
-      name: 'One leg, one hand held',
+      name: 'One leg, one hand on the chair',
       step: 'one hand less',
       on: 'hold1',
       poses: [[], [leg('right', { flexion: 40, knee: 60 }), feet('right', 'free')]],
@@ -504,7 +549,12 @@ export const bridge = ladder({
       tempo: { stay: 4 },
       declared: { met: 1.5 },
       dose: { rpe: 2 },
-      cues: { setup: 'Sit tall, feet flat.', do: 'Squeeze the seat muscles so you rise a finger’s width, hold, let go.' },
+      cues: {
+        setup: 'Sit tall, feet flat.',
+        do: 'Squeeze the seat muscles so you rise a finger’s width, hold, let go.',
+        breath: 'Breathe on while you squeeze.',
+        watch: 'No pushing down into the belly.',
+      },
     },
     {
       id: 'wedge',
@@ -514,6 +564,7 @@ export const bridge = ladder({
       poses: [[], [lean(-58)]],
       declared: { met: 2 },
       dose: { rpe: 3 },
+      cues: { do: 'Press the feet down and lift the hips; lower in one piece.' },
     },
     {
       id: 'bed',
@@ -522,6 +573,7 @@ export const bridge = ladder({
       on: 'bedSupine',
       poses: [[], [lean(-110), leg('both', { flexion: 22 })]],
       declared: { met: 2.2, abdominalPressure: 1 },
+      cues: { do: 'Press the feet down and lift the hips; lower in one piece.' },
     },
     {
       id: 'floor',
@@ -531,6 +583,7 @@ export const bridge = ladder({
       poses: [[], [lean(-112), leg('both', { flexion: 20 })]],
       declared: { met: 2.3, abdominalPressure: 1 },
       dose: { rpe: 4 },
+      cues: { do: 'Press the feet down and lift the hips; lower in one piece.' },
     },
     {
       id: 'march',
@@ -544,6 +597,7 @@ export const bridge = ladder({
       ],
       declared: { met: 2.6, abdominalPressure: 2 },
       dose: { rpe: 5 },
+      cues: { do: 'Hips up and level; lift one foot, set it down, then the other.', watch: 'The hips stay level; lower if they tip.' },
     },
   ],
 })

@@ -82,7 +82,7 @@ const trunkTurn = ladder({
   steps: [
     { on: 'seatBack', name: 'Sitting back, hands on thighs', poses: [[], [spine({ twist: 14 })]] },
     { on: 'seat', name: 'Sitting tall, arms crossed', poses: [[hands('both', 'shoulder')], [hands('both', 'shoulder'), spine({ twist: 26 })]] },
-    { on: 'hold1', name: 'Standing, one hand held', poses: [[], [spine({ twist: 28 }), reach('right', 30, 40, 40)]] },
+    { on: 'hold1', name: 'Standing, one hand on the chair', poses: [[], [spine({ twist: 28 }), reach('right', 30, 40, 40)]] },
     {
       on: 'free',
       name: 'Standing, arms swing along',
@@ -409,7 +409,11 @@ const quadStretch = ladder({
   gradedBy: ['balanceDemand', 'met', 'intendedRpe'],
   cues: { do: 'Heel towards the seat, thighs side by side.', ...HOLD },
   steps: [
-    { on: 'bedSide', poses: [[], [leg('left', { flexion: -4, knee: 105 }), reach('left', 30, -80, 30)]] },
+    {
+      on: 'bedSide',
+      poses: [[], [leg('left', { flexion: -4, knee: 105 }), reach('left', 30, -80, 30)]],
+      cues: { do: 'Upper heel towards the seat, thighs side by side.', watch: 'The low back does not hollow.' },
+    },
     {
       on: 'seat',
       name: 'Sitting at the edge, foot back',
@@ -417,12 +421,27 @@ const quadStretch = ladder({
       poses: [[yaw(90)], [yaw(90), leg('left', { flexion: 48, knee: 112, ankle: -24 }), feet('left', 'ball')]],
       view: 10,
       met: 1.7,
+      cues: {
+        setup: 'Sit sideways, one thigh just off the edge; hold the chair back.',
+        do: 'Slide that foot back under you until the thigh pulls mildly.',
+        watch: 'Sit tall; the thigh points down, not out.',
+      },
     },
-    { on: 'hold2', name: 'Standing, foot on a chair behind', poses: [[], [leg('right', { flexion: 0, knee: 88 }), feet('right', 'free')]] },
+    {
+      on: 'hold2',
+      name: 'Standing, foot on a chair behind',
+      poses: [[], [leg('right', { flexion: 0, knee: 88 }), feet('right', 'free')]],
+      cues: {
+        setup: 'Chair back in front for both hands, the seat of a second chair close behind.',
+        do: 'Rest the top of one foot on the seat behind you.',
+        watch: 'Knees side by side; tuck the tail a little.',
+      },
+    },
     {
       on: 'hold1',
       name: 'Standing, hand holds the foot',
       poses: [[], [leg('right', { flexion: 0, knee: 112 }), feet('right', 'free'), reach('right', 28, -80, 20)]],
+      cues: { do: 'Hold the foot or trouser leg, heel towards the seat.', watch: 'Standing knee stays soft; let go if it pinches.' },
     },
   ],
 })
@@ -540,7 +559,7 @@ const sideStretch = ladder({
       poses: [[], [spine({ sideBend: 18 }), hands('right', 'seat'), reach('left', 145, 10, 20)]],
       declared: { wristExtLoad: 1 },
     },
-    { on: 'hold1', name: 'Standing, one hand held, arm over', poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]] },
+    { on: 'hold1', name: 'Standing, one hand on the chair, arm over', poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]] },
   ],
 })
 
@@ -809,6 +828,7 @@ const bellyBreath = ladder({
 const longOut = ladder({
   ...REST,
   id: 'long-out-breath',
+  tempo: { out: 3, stay: 0, back: 6 },
   name: 'Long out-breath',
   main: ['abdominals'],
   helping: ['upper-back'],
@@ -816,7 +836,11 @@ const longOut = ladder({
   view: 65,
   cues: { do: 'Breathe in for three, out through pursed lips for six.', breath: 'Never hold it.', watch: 'Stop counting if it hurries you.' },
   steps: [
-    { on: 'seatBack', poses: [[], [lean(-7)]] },
+    {
+      on: 'seatBack',
+      poses: [[], [lean(-7)]],
+      cues: { do: 'In through the nose for three, out through pursed lips for six.', breath: 'In for three, out for six; no pause.' },
+    },
     {
       on: 'seat',
       name: 'Sitting, leaning forward on the forearms',
@@ -825,6 +849,7 @@ const longOut = ladder({
         [lean(16), hands('both', 'knee')],
         [lean(20), hands('both', 'knee')],
       ],
+      cues: { do: 'Forearms on your thighs; in for three, out for six.', breath: 'In for three, out for six; no pause.' },
     },
     {
       on: 'counter2',
@@ -832,7 +857,11 @@ const longOut = ladder({
       poses: [[leg('both', { flexion: 12, knee: 4 })], [leg('both', { flexion: 18, knee: 6 })]],
       id: 'hold2',
       declared: { wristExtLoad: 0 },
-      cues: { setup: 'Stand at a high counter, forearms on it, feet a step back.' },
+      cues: {
+        setup: 'Stand at a high counter, forearms on it, feet a step back.',
+        do: 'Lean on your forearms; in for three, out for six.',
+        breath: 'In for three, out for six; no pause.',
+      },
     },
   ],
 })

@@ -3,6 +3,7 @@ import { BOTH, legAngles } from '@/core/body'
 import {
   type AttributeName,
   attribute,
+  breathAt,
   type CatalogueEntry,
   demandsOf,
   encodeValue,
@@ -180,6 +181,16 @@ describe('cues can be said in one breath', () => {
     expect(movement.everyday).toMatch(/\w/)
     expect(movement.main.length).toBeGreaterThan(0)
   })
+})
+
+test('quiet breathing is longer out than in', () => {
+  const guided = all.filter(({ movement, variant }) => movement.purpose === 'relaxation' && breathAt(variant, 0) !== undefined)
+  expect(guided.length).toBeGreaterThan(8)
+  for (const { variant } of guided) {
+    const { out, stay, back, rest } = variant.tempo
+    const phases = { [breathAt(variant, 0)!]: out + stay, [breathAt(variant, out + stay + 0.1)!]: back + rest } as Record<'in' | 'out', number>
+    expect(phases.out, variant.id).toBeGreaterThan(phases.in)
+  }
 })
 
 const OWN_ID = '00000000-0000-4000-8000-000000000001'

@@ -33,9 +33,9 @@ const squat = ladder({
       do: 'Press both feet down as if to stand, hold, let go.',
       rpe: 2,
     },
-    { on: 'hold2', name: 'Quarter squat, two hands held', poses: [[], [bend(35, 42)]] },
-    { id: 'half', on: 'hold2', name: 'Half squat, two hands held', step: 'lower', poses: [[], [bend(62, 72)]] },
-    { on: 'hold1', name: 'Half squat, one hand held', poses: [[], [bend(62, 74)]] },
+    { on: 'hold2', name: 'Quarter squat, two hands on the chair', poses: [[], [bend(35, 42)]] },
+    { id: 'half', on: 'hold2', name: 'Half squat, two hands on the chair', step: 'lower', poses: [[], [bend(62, 72)]] },
+    { on: 'hold1', name: 'Half squat, one hand on the chair', poses: [[], [bend(62, 74)]] },
     { on: 'free', name: 'Half squat, arms forward', poses: [[], [bend(68, 84), front(70, 10)]], declared: { balanceDemand: 3 } },
     {
       id: 'weights',
@@ -195,9 +195,9 @@ const splitStance = ladder({
     watch: 'Feet on two tracks, front knee over the middle of the foot.',
   },
   steps: [
-    { on: 'hold2', name: 'Shallow, two hands held', poses: [[split('right', 4)], [split('right', 20)]] },
-    { id: 'deeper', on: 'hold2', name: 'Deeper, two hands held', step: 'lower', poses: [[split('right', 6)], [split('right', 42)]] },
-    { on: 'hold1', name: 'Deeper, one hand held', poses: [[split('right', 6)], [split('right', 42)]] },
+    { on: 'hold2', name: 'Shallow, two hands on the chair', poses: [[split('right', 4)], [split('right', 20)]] },
+    { id: 'deeper', on: 'hold2', name: 'Deeper, two hands on the chair', step: 'lower', poses: [[split('right', 6)], [split('right', 42)]] },
+    { on: 'hold1', name: 'Deeper, one hand on the chair', poses: [[split('right', 6)], [split('right', 42)]] },
     {
       on: 'free',
       poses: [
@@ -245,9 +245,9 @@ const backStep = ladder({
       poses: [[], [leg('right', { knee: 112, ankle: -24 }), feet('right', 'ball')]],
       declared: { travel: 'none', impactLevel: 0 },
     },
-    { on: 'hold2', name: 'Step back only, two hands held', poses: [[], [split('left', 4)]] },
-    { id: 'lunge', on: 'hold2', name: 'Step back and bend, two hands held', step: 'both knees bend', poses: [[], [split('left', 30)]] },
-    { on: 'hold1', name: 'Step back and bend, one hand held', poses: [[], [split('left', 34)]] },
+    { on: 'hold2', name: 'Step back only, two hands on the chair', poses: [[], [split('left', 4)]] },
+    { id: 'lunge', on: 'hold2', name: 'Step back and bend, two hands on the chair', step: 'both knees bend', poses: [[], [split('left', 30)]] },
+    { on: 'hold1', name: 'Step back and bend, one hand on the chair', poses: [[], [split('left', 34)]] },
     {
       on: 'free',
       name: 'Step back and bend',
@@ -399,18 +399,18 @@ const oneLegHinge = ladder({
   steps: [
     {
       on: 'hold2',
-      name: 'Toes stay down behind, two hands held',
+      name: 'Toes stay down behind, two hands on the chair',
       poses: [[], [leg('left', { flexion: 30, knee: 12 }), leg('right', { flexion: 4, knee: 10, ankle: -30 }), feet('right', 'ball')]],
     },
     {
       id: 'lift',
       on: 'hold2',
-      name: 'Leg lifts behind, two hands held',
+      name: 'Leg lifts behind, two hands on the chair',
       step: 'the back foot leaves the floor',
       poses: [[], [leg('left', { flexion: 38, knee: 14 }), legBack('right', -2, 8)]],
       declared: { balanceDemand: 3 },
     },
-    { on: 'hold1', name: 'Leg lifts behind, one hand held', poses: [[], [leg('left', { flexion: 42, knee: 16 }), legBack('right', -2, 8)]] },
+    { on: 'hold1', name: 'Leg lifts behind, one hand on the chair', poses: [[], [leg('left', { flexion: 42, knee: 16 }), legBack('right', -2, 8)]] },
     { on: 'free', poses: [[hands('both', 'hip')], [leg('left', { flexion: 46, knee: 18 }), legBack('right', -2, 10), wide(40)]] },
   ],
 })
@@ -434,7 +434,7 @@ const legExtension = ladder({
     { on: 'seatBack', name: 'Sitting back, half way', poses: [[], [kick('right', 45)]] },
     { on: 'seat', name: 'Sitting tall, all the way', step: 'sitting free, to straight', poses: [[], [kick('right', 8)]] },
     { id: 'cuff', on: 'seat', name: 'Sitting tall, ankle weight', with: 'cuff', kg: 1, poses: [[], [kick('right', 8)]], met: 2.3 },
-    { on: 'hold1', name: 'Standing, one hand held', poses: [[lift('right', 60, 80)], [lift('right', 60, 18)]] },
+    { on: 'hold1', name: 'Standing, one hand on the chair', poses: [[lift('right', 60, 80)], [lift('right', 60, 18)]] },
   ],
 })
 
@@ -568,7 +568,7 @@ const hamstringCurl = ladder({
     {
       id: 'cuff',
       on: 'hold2',
-      name: 'Ankle weight, two hands held',
+      name: 'Ankle weight, two hands on the chair',
       step: 'with an ankle weight',
       with: 'cuff',
       kg: 1,

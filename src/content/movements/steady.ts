@@ -29,17 +29,28 @@ const tandemWalk = ladder({
       name: 'Seated, feet on one line',
       poses: [[], [leg('right', { flexion: 88, knee: 70, abduction: -3 })]],
       declared: { travel: 'none', impactLevel: 0 },
+      cues: { do: 'Set one foot right in front of the other, and change.', watch: 'Sit tall; look ahead, not down.' },
     },
     {
       on: 'rail2',
       name: 'Along the rail, two hands',
       poses: [[], [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })]],
       declared: { balanceDemand: 3 },
+      cues: {
+        setup: 'Stand sideways to the rail, near hand on it, free hand ready.',
+        do: 'Walk along the rail, heel to toe, slowly.',
+        watch: 'Look ahead; the hand slides along the rail.',
+      },
     },
     {
       on: 'hold1',
       name: 'One hand held',
       poses: [[], [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })]],
+      cues: {
+        setup: 'Stand beside a rail or counter, one hand on it.',
+        do: 'Heel to toe along it, slowly, and turn at its end.',
+        watch: 'Hand slides along; never step away from it.',
+      },
     },
     {
       on: 'free',
@@ -49,6 +60,7 @@ const tandemWalk = ladder({
         [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 }), wide(40)],
       ],
       declared: { balanceDemand: 5 },
+      cues: { setup: 'Walk along a wall, a hand’s breadth from it.', watch: 'Touch the wall at the first wobble.' },
     },
   ],
 })
@@ -178,8 +190,8 @@ const backLegHold = ladder({
   view: 85,
   cues: { do: 'Slide one leg back, toes off the floor, hold.', ...STEADY },
   steps: [
-    { on: 'hold2', name: 'Toes stay down, two hands held', poses: [[], [tap('right', 'back')]] },
-    { id: 'lift', on: 'hold2', name: 'Toes lift, two hands held', step: 'the foot leaves the floor', poses: [[], [legBack('right', 16)]] },
+    { on: 'hold2', name: 'Toes stay down, two hands on the chair', poses: [[], [tap('right', 'back')]] },
+    { id: 'lift', on: 'hold2', name: 'Toes lift, two hands on the chair', step: 'the foot leaves the floor', poses: [[], [legBack('right', 16)]] },
     { on: 'hold1', poses: [[], [legBack('right', 16)]] },
     { on: 'free', poses: [[], [legBack('right', 16), wide(45)]] },
   ],
@@ -241,10 +253,34 @@ const stepOver = ladder({
   declared: { travel: 'forward', impactLevel: 1 },
   cues: { do: 'Lift the knee high, over, and set the heel down.', ...STEADY },
   steps: [
-    { on: 'seat', name: 'Seated, foot over a line', poses: [[], [kick('right', 50, 104)]], declared: { travel: 'none', impactLevel: 0 } },
-    { on: 'rail2', poses: [[], [lift('right', 60, 60)]], declared: { balanceDemand: 3 } },
-    { on: 'hold1', poses: [[], [lift('right', 64, 62)]] },
-    { on: 'free', poses: [[swing()], [lift('right', 66, 64), swingBack()]], declared: { balanceDemand: 5 } },
+    {
+      on: 'seat',
+      name: 'Seated, foot over a line',
+      poses: [[], [kick('right', 50, 104)]],
+      declared: { travel: 'none', impactLevel: 0 },
+      cues: { do: 'Lift the knee, foot over the line, heel down; and back.', watch: 'Sit tall; the trunk does not lean back.' },
+    },
+    {
+      on: 'rail2',
+      poses: [[], [lift('right', 60, 60)]],
+      declared: { balanceDemand: 3 },
+      cues: {
+        setup: 'Stand sideways to the rail, near hand on it, a line on the floor ahead.',
+        do: 'Knee high, over the line, heel down; and back.',
+        watch: 'Lift from the hip; do not swing the leg out.',
+      },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [lift('right', 64, 62)]],
+      cues: { setup: 'A chair against a wall beside you, one hand on its back, a line ahead.', watch: 'Standing knee stays soft.' },
+    },
+    {
+      on: 'free',
+      poses: [[swing()], [lift('right', 66, 64), swingBack()]],
+      declared: { balanceDemand: 5 },
+      cues: { watch: 'Pause on both feet before the next step.' },
+    },
   ],
 })
 
@@ -267,7 +303,12 @@ const turn = ladder({
       poses: [[], [yaw(20), leg('both', { abduction: 8 })]],
       declared: { travel: 'none', impactLevel: 0 },
     },
-    { on: 'hold1', name: 'Quarter turn, one hand held', poses: [[], [lift('right', 26, 40), neck({ turn: 18 })]], declared: { balanceDemand: 3 } },
+    {
+      on: 'hold1',
+      name: 'Quarter turn, one hand on the chair',
+      poses: [[], [lift('right', 26, 40), neck({ turn: 18 })]],
+      declared: { balanceDemand: 3 },
+    },
     {
       on: 'free',
       name: 'Half turn in four steps',
@@ -326,27 +367,49 @@ const eyesClosed = ladder({
   dose: { sets: 1, reps: 2, holdSeconds: 10, restSeconds: 10 },
   cues: { do: 'Stand steady; let the eyes go soft, then close.', ...STEADY },
   steps: [
-    { on: 'seat', name: 'Sitting free, eyes closed', poses: [[], [hands('both', 'thigh')]], declared: { eyesClosed: true } },
-    { on: 'hold2', name: 'Two hands held, eyes half closed', poses: [[], [leg('both', { abduction: 3 })]] },
+    {
+      on: 'seat',
+      name: 'Sitting free, eyes closed',
+      poses: [[], [hands('both', 'thigh')]],
+      declared: { eyesClosed: true },
+      cues: {
+        setup: 'Sit tall in a chair with arms, feet flat.',
+        do: 'Sit steady; let the eyes go soft, then close.',
+        watch: 'Open the eyes when you start to drift.',
+      },
+    },
+    {
+      on: 'hold2',
+      name: 'Two hands on the chair, eyes half closed',
+      poses: [[], [leg('both', { abduction: 3 })]],
+      cues: { do: 'Stand still; let the lids sink half way.', watch: 'Open the eyes at the first sway.' },
+    },
     {
       id: 'closed',
       on: 'hold2',
-      name: 'Two hands held, eyes closed',
+      name: 'Two hands on the chair, eyes closed',
       step: 'eyes closed',
       poses: [[], [leg('both', { abduction: 3 })]],
       declared: { eyesClosed: true, balanceDemand: 2 },
+      cues: { do: 'Stand still and close the eyes for a few breaths.', watch: 'Open the eyes at the first sway.' },
     },
     {
       on: 'hold1',
       name: 'One hand held, eyes closed',
       poses: [[], [leg('both', { abduction: 3 })]],
       declared: { eyesClosed: true, balanceDemand: 3 },
+      cues: { do: 'One hand on the chair; close the eyes for a few breaths.', watch: 'Open the eyes at the first sway.' },
     },
     {
       on: 'free',
       name: 'Standing free, feet together, eyes closed',
       poses: [[leg('both', { abduction: -2 })], [leg('both', { abduction: -2 })]],
       declared: { eyesClosed: true, balanceDemand: 5 },
+      cues: {
+        setup: 'Stand in a corner, a chair back in front of you within reach.',
+        do: 'Feet together; close the eyes for a few breaths.',
+        watch: 'Open the eyes and hold the chair at the first sway.',
+      },
     },
   ],
 })
@@ -371,14 +434,53 @@ const quickStand = ladder({
   still: 0,
   cues: { do: 'Up with purpose, down slowly.', breath: 'Out as you rise.', watch: 'Stop when it is no longer quick.' },
   steps: [
-    { on: 'seat', name: 'Seated, quick press into the floor', poses: [[lean(14)], []] },
-    { on: 'hold2', name: 'From a high seat, hands held', poses: [[bend(58, 70)], []] },
-    { id: 'standard', on: 'hold2', name: 'From the chair, hands held', step: 'from standard height', poses: [[bend(88, 98)], []], met: 3.6 },
+    {
+      on: 'seat',
+      name: 'Seated, quick press into the floor',
+      poses: [[lean(14)], []],
+      cues: {
+        setup: 'Sit forward, feet flat under your knees.',
+        do: 'Press both feet quickly into the floor, then let go slowly.',
+        breath: 'Out on the press.',
+        watch: 'Stop when it is no longer quick.',
+      },
+    },
+    {
+      on: 'hold2',
+      name: 'From a high seat, two hands on the chair',
+      poses: [[bend(58, 70)], []],
+      cues: {
+        setup: 'A higher chair against a wall behind you, a chair back in front for your hands.',
+        do: 'Up with purpose, down slowly.',
+        breath: 'Out as you rise.',
+        watch: 'Hands press down, never pull; stop when it slows.',
+      },
+    },
+    {
+      id: 'standard',
+      on: 'hold2',
+      name: 'From the chair, two hands on the chair',
+      step: 'from standard height',
+      poses: [[bend(88, 98)], []],
+      met: 3.6,
+      cues: {
+        setup: 'Sit on a chair against a wall, a second chair back in front for your hands.',
+        do: 'Up with purpose, down slowly.',
+        breath: 'Out as you rise.',
+        watch: 'Feel the seat with both legs before you sit.',
+      },
+    },
     {
       on: 'free',
       name: 'From the chair, arms crossed',
       poses: [[bend(90, 105), hands('both', 'chest')], [hands('both', 'chest')]],
       declared: { balanceDemand: 3 },
+      cues: {
+        setup: 'Sit forward on a chair set against a wall, feet under your knees, arms crossed.',
+        do: 'Stand up quickly, find your balance, sit down slowly.',
+        breath: 'Out as you rise.',
+        watch: 'Stand still a moment before you sit again.',
+      },
     },
   ],
 })
@@ -406,14 +508,14 @@ const heelDrop = ladder({
     },
     {
       on: 'hold2',
-      name: 'Soft drops, two hands held',
+      name: 'Soft drops, two hands on the chair',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
       declared: { impactLevel: 1 },
     },
     {
       id: 'firm',
       on: 'hold2',
-      name: 'Firm drops, two hands held',
+      name: 'Firm drops, two hands on the chair',
       step: 'firmer landing',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -28 })]],
       declared: { impactLevel: 2 },
@@ -467,14 +569,14 @@ const smallJump = ladder({
     },
     {
       on: 'hold2',
-      name: 'Bounce, toes stay down, hands held',
+      name: 'Bounce, toes stay down, two hands on the chair',
       poses: [[bend(22, 26)], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
       declared: { impactLevel: 2, ankleLoad: 2, abdominalPressure: 2 },
     },
     {
       id: 'jump',
       on: 'hold2',
-      name: 'Small jump, hands held',
+      name: 'Small jump, two hands on the chair',
       step: 'both feet leave the floor',
       poses: [[bend(30, 36)], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
       declared: { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2 },
@@ -525,9 +627,22 @@ const chestPass = ladder({
   declared: { fallContactRisk: 2, externalLoadType: 'ball', gripDemand: 1 },
   cues: { do: 'Push the ball away fast, let it come back slowly.', breath: 'Out on the push.', watch: 'Shoulders low, trunk still.' },
   steps: [
-    { on: 'seatBack', poses: [[front(40, 115)], [front(75, 12)]] },
-    { on: 'seat', poses: [[front(40, 115)], [lean(6), front(78, 10)]] },
-    { on: 'free', poses: [[bend(16), front(40, 115)], [front(80, 10)]], declared: { balanceDemand: 3 } },
+    { on: 'seatBack', poses: [[front(40, 115)], [front(75, 12)]], cues: { setup: 'Sit back, ball at the chest, a partner or a wall in front.' } },
+    {
+      on: 'seat',
+      poses: [[front(40, 115)], [lean(6), front(78, 10)]],
+      cues: { setup: 'Sit tall, ball at the chest, a partner or a wall in front.', do: 'Pass the ball quickly from the chest; take it back softly.' },
+    },
+    {
+      on: 'free',
+      poses: [[bend(16), front(40, 115)], [front(80, 10)]],
+      declared: { balanceDemand: 3 },
+      cues: {
+        setup: 'Stand with one foot forward, a partner or a wall in front, chair in reach.',
+        do: 'Pass the ball quickly from the chest; take it back softly.',
+        watch: 'Feet stay planted; knees soft.',
+      },
+    },
   ],
 })
 

@@ -313,7 +313,14 @@ const kneesUp = ladder({
   view: 80,
   cues: { do: 'Brace, lift the feet a little, lower with control.', breath: 'Out as they lift.', watch: 'Stay tall; no rocking back.' },
   steps: [
-    { on: 'seatBack', name: 'One foot at a time', side: 'alternating', poses: [[], [lift('right', 102, 92)]], declared: { abdominalPressure: 1 } },
+    {
+      on: 'seatBack',
+      name: 'One foot at a time',
+      side: 'alternating',
+      poses: [[], [lift('right', 102, 92)]],
+      declared: { abdominalPressure: 1 },
+      cues: { do: 'Brace lightly; lift one foot a little, then the other.' },
+    },
     {
       id: 'hover',
       on: 'seatBack',
@@ -322,6 +329,7 @@ const kneesUp = ladder({
       poses: [[], [leg('both', { flexion: 98, knee: 88 }), feet('both', 'free')]],
       declared: { abdominalPressure: 2 },
       met: 2.2,
+      cues: { do: 'Back against the chair; both feet hover just off the floor.', watch: 'The low back keeps its contact.' },
     },
     {
       on: 'seat',
@@ -330,6 +338,11 @@ const kneesUp = ladder({
       poses: [[hands('both', 'seat')], [hands('both', 'seat'), lean(-8), leg('both', { flexion: 100, knee: 88 }), feet('both', 'free')]],
       declared: { abdominalPressure: 3, breathHoldRisk: 2, wristExtLoad: 1 },
       met: 2.6,
+      cues: {
+        setup: 'Use the whole seat, hands pressing down beside you.',
+        do: 'Lean back a little and let both feet hover.',
+        watch: 'Stay tall; stop if the belly bulges.',
+      },
     },
   ],
 })
@@ -571,7 +584,12 @@ const reachOut = ladder({
   gradedBy: ['intendedRpe', 'balanceDemand', 'sideBendDeg'],
   cues: { do: 'Reach out as far as you can come back from.', breath: 'Out to come back.', watch: 'Both feet stay heavy.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, arm reaches forward', poses: [[], [reach('right', 80)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, arm reaches forward',
+      poses: [[], [reach('right', 80)]],
+      cues: { do: 'Reach one arm forward as far as you can come back from.' },
+    },
     { on: 'seat', name: 'Sitting free, forward and to the side', poses: [[], [lean(12), reach('right', 75, 40), spine({ sideBend: 8 })]] },
     {
       id: 'far',
@@ -579,6 +597,11 @@ const reachOut = ladder({
       name: 'Sitting free, far to the side',
       step: 'further out',
       poses: [[], [spine({ sideBend: 16 }), reach('right', 80, 5), diagonal(10, 20), reach('right', 80, 5)]],
+      cues: {
+        setup: 'Use the whole seat: sit well back, feet wide and flat.',
+        do: 'Reach far to one side and come back by yourself.',
+        watch: 'Both sit bones stay on the seat.',
+      },
     },
   ],
 })

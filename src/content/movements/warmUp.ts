@@ -53,7 +53,7 @@ export const march = ladder({
     },
     {
       id: 'held',
-      name: 'Standing march, two hands held',
+      name: 'Standing march, two hands on the chair',
       step: 'on the feet',
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 50, knee: 70 }), feet('right', 'free')]],
@@ -198,7 +198,7 @@ export const headTurn = ladder({
     { id: 'wider', name: 'Look over the shoulder', step: 'to the easy end of the turn', on: 'seat', poses: [[], [neck({ turn: 52 })]] },
     {
       id: 'standing',
-      name: 'Head turns, one hand held',
+      name: 'Head turns, one hand on the chair',
       step: 'on the feet',
       on: 'hold1',
       poses: [[], [neck({ turn: 50 })]],
@@ -229,7 +229,7 @@ export const weightShift = ladder({
     { id: 'seated', name: 'Seated, hip to hip', on: 'seat', poses: [[spine({ sideBend: -7 })], [spine({ sideBend: 7 })]], declared: { met: 1.6 } },
     {
       id: 'held',
-      name: 'Standing, two hands held',
+      name: 'Standing, two hands on the chair',
       step: 'on the feet',
       on: 'hold2',
       poses: [[], [leg('right', { abduction: 8 }), leg('left', { abduction: 2 })]],
@@ -237,7 +237,7 @@ export const weightShift = ladder({
     },
     {
       id: 'one-hand',
-      name: 'Standing, one hand held',
+      name: 'Standing, one hand on the chair',
       step: 'one hand less',
       on: 'hold1',
       poses: [[], [leg('right', { abduction: 10 }), leg('left', { abduction: 2 })]],

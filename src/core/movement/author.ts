@@ -51,12 +51,20 @@ export type GroundName = keyof typeof GROUNDS
 const GROUND_WORDS: Record<GroundName, { name: string; step: string; setup: string }> = {
   seat: { name: 'Sitting tall', step: 'sitting free of the back', setup: 'Sit tall near the front of the chair, feet flat.' },
   seatBack: { name: 'Sitting back', step: 'on the chair', setup: 'Sit back in the chair, feet flat.' },
-  hold2: { name: 'Standing, two hands held', step: 'on the feet', setup: 'Stand behind the chair, both hands on its back.' },
-  hold1: { name: 'Standing, one hand held', step: 'one hand less', setup: 'Stand beside the chair, one hand on its back.' },
+  hold2: {
+    name: 'Standing, two hands on the chair',
+    step: 'on the feet',
+    setup: 'Stand behind a chair set against a wall; both hands press down on its back, never pull.',
+  },
+  hold1: {
+    name: 'Standing, one hand on the chair',
+    step: 'one hand less',
+    setup: 'Stand beside a chair set against a wall; one hand presses down on its back, never pulls.',
+  },
   rail2: { name: 'Standing at the rail', step: 'on the feet', setup: 'Face the rail, both hands on it.' },
   counter2: { name: 'Standing at the counter', step: 'lower hands, more lean', setup: 'Face the counter, both hands on its edge.' },
   wall2: { name: 'Standing at the wall', step: 'on the feet', setup: 'Face the wall, both hands on it.' },
-  free: { name: 'Standing free', step: 'without hands', setup: 'Stand tall with clear floor round you, chair in reach.' },
+  free: { name: 'Standing free', step: 'without hands', setup: 'Stand tall with clear floor round you, a steady chair in reach.' },
   supine: { name: 'On the mat, on the back', step: 'on a firm floor', setup: 'Lie on your back, knees bent, feet flat, head on a towel.' },
   bedSupine: { name: 'On a bed, on the back', step: 'lying flat', setup: 'Lie on the bed, knees bent, feet flat, head on a pillow.' },
   wedge: { name: 'On the mat, trunk raised', step: 'leaning on a wedge', setup: 'Lean back on the wedge, knees bent.' },
@@ -137,11 +145,23 @@ const TEMPO: Tempo = { out: 2, stay: 0, back: 2, rest: 0 }
 const DOSE: Dose = { sets: 1, reps: 8, holdSeconds: 0, restSeconds: 30, loadKg: 0, rpe: 3 }
 const GRADED_BY: Movement['gradedBy'] = ['intendedRpe', 'met', 'balanceDemand', 'externalLoadKg']
 
+const onFeet = (on: GroundName) => GROUNDS[on].rest.stance === 'stand'
+/** What is harder for somebody who sat or lay on the step below. */
+const UP_TO: Partial<Record<GroundName, string>> = {
+  hold1: 'on the feet, one hand on the chair',
+  free: 'on the feet, without hands',
+  counter2: 'on the feet, hands on the counter',
+}
+
 /** What is harder than on the step below, where the ladder does not say it in words of its own. */
-function riseOf(step: StepSpec, below: StepSpec | undefined): string {
+function riseOf(step: StepSpec, below: StepSpec | undefined, held: Kit | undefined): string {
   if (!below) return ''
-  if (step.kg !== undefined && step.kg > (below.kg ?? 0)) return below.kg ? `${step.kg} kg instead of ${below.kg}` : 'with weight'
-  return step.on === below.on ? 'further' : GROUND_WORDS[step.on].step
+  if (step.kg !== undefined && step.kg > (below.kg ?? 0)) {
+    if ((step.with ?? held) === 'band') return below.kg ? 'a firmer band' : 'with a band'
+    return below.kg ? `${step.kg} kg instead of ${below.kg}` : 'with weight'
+  }
+  if (step.on === below.on) return 'further'
+  return onFeet(step.on) && !onFeet(below.on) ? (UP_TO[step.on] ?? GROUND_WORDS[step.on].step) : GROUND_WORDS[step.on].step
 }
 
 const halves = (value: number) => Math.round(value * 2) / 2
@@ -170,7 +190,7 @@ export function ladder(spec: LadderSpec): Movement {
       return {
         id: `${movement.id}/${step.id ?? step.on}`,
         name: step.name ?? words.name,
-        step: step.step ?? riseOf(step, steps[index - 1]),
+        step: step.step ?? riseOf(step, steps[index - 1], held),
         poses: poses.map((parts) => pose(base.rest, ...parts)),
         tempo: { ...TEMPO, ...tempo, ...step.tempo },
         side: step.side ?? side ?? 'both',

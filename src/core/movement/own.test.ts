@@ -79,6 +79,14 @@ describe('breath goes with the tempo', () => {
     ['In to fold, out to rise.', 4, 'out'],
     ['In to fold, out to rise.', 7, 'in'],
   ] as const)('%s at %d s: %s', (breath, second, phase) => expect(breathAt({ tempo, cues: cues(breath) }, second)).toBe(phase))
+  test('a hold, a stretch and a plank are breathed through', () => {
+    for (const stay of [3, 20]) expect(breathAt({ tempo: { ...tempo, stay }, cues: cues('Out as you lift.') }, 1)).toBeUndefined()
+    expect(breathAt({ tempo, cues: cues('Let it come and go.') }, 1)).toBeUndefined()
+  })
+  test('steps share one breath over four', () => {
+    const steps = { tempo: { out: 0.7, stay: 0, back: 0.7, rest: 0 }, cues: cues('Easy enough to chat.') }
+    expect([0, 2.7, 2.9, 5.5, 5.7].map((second) => breathAt(steps, second))).toEqual(['in', 'in', 'out', 'out', 'in'])
+  })
 })
 
 describe('doses per goal', () => {

@@ -25,13 +25,32 @@ export function poseAt(variant: Pick<Variant, 'poses' | 'tempo'>, second: number
   return variant.poses.length === 1 ? variant.poses[0]! : interpolate(variant.poses[index]!, variant.poses[index + 1]!, along - index)
 }
 
-/** Whether the breath goes in or out at a moment of a repetition, by the breath cue: out on the effort unless it begins with "In". */
-export function breathAt(variant: Pick<Variant, 'tempo' | 'cues'>, second: number): 'in' | 'out' {
+/** Seconds of a breath in, or out, that can be followed without hurry and without holding. */
+const PHASE = { least: 2, most: 6 }
+/** A pause this long is breathed through. */
+const HELD_FROM = 2
+/** A repetition up to this length is a step: one breath goes over four of them. */
+const STEP_SECONDS = 2.5
+const STEPS_A_BREATH = 4
+
+/**
+ * Whether the breath goes in or out at a moment, by the breath cue: out on the effort unless it begins with "In". Undefined where the
+ * movement gives the breath no phases of its own: holds and stretches are breathed through.
+ *
+ * @param second s from the start of the work
+ */
+export function breathAt(variant: Pick<Variant, 'tempo' | 'cues'>, second: number): 'in' | 'out' | undefined {
   const { out, stay, back, rest } = variant.tempo
   const whole = out + stay + back + rest
+  const cue = variant.cues.breath.trim()
+  if (whole <= STEP_SECONDS) {
+    const breath = STEPS_A_BREATH * whole
+    return second % breath < breath / 2 ? 'in' : 'out'
+  }
+  const phases = [out + stay, back + rest]
+  if (stay >= HELD_FROM || !/\b(in|out)\b/i.test(cue) || phases.some((seconds) => seconds < PHASE.least || seconds > PHASE.most)) return undefined
   const leaving = ((second % whole) + whole) % whole < out + stay
-  const outFirst = !/^in\b/i.test(variant.cues.breath.trim())
-  return leaving === outFirst ? 'out' : 'in'
+  return leaving === !/^in\b/i.test(cue) ? 'out' : 'in'
 }
 
 const WORDS = {

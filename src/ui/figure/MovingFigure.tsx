@@ -78,7 +78,7 @@ interface Props {
  */
 export function MovingFigure({ variant, label, className, moving, body = REFERENCE_BODY, view = variant.view, speed = 1, breath }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null)
-  const [phase, setPhase] = useState<'in' | 'out'>('out')
+  const [phase, setPhase] = useState<'in' | 'out'>()
   const key = JSON.stringify([variant.poses, variant.tempo, variant.props, variant.room, body, view])
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for variant, body and view, which are new objects at every render
@@ -151,12 +151,14 @@ export function MovingFigure({ variant, label, className, moving, body = REFEREN
   return (
     <div className="relative">
       {figure}
-      <p className="absolute top-0 left-0 flex items-center gap-2 text-soft" aria-hidden="true">
-        <svg width="26" height="26" viewBox="-13 -13 26 26" aria-hidden="true">
-          <circle r={phase === 'in' ? 11 : 6} fill="none" stroke="var(--plum)" strokeWidth="3" style={{ transition: 'r 0.6s' }} />
-        </svg>
-        breathe {phase}
-      </p>
+      {phase && (
+        <p className="absolute top-0 left-0 flex items-center gap-2 text-soft" aria-hidden="true">
+          <svg width="26" height="26" viewBox="-13 -13 26 26" aria-hidden="true">
+            <circle r={phase === 'in' ? 11 : 6} fill="none" stroke="var(--plum)" strokeWidth="3" style={{ transition: 'r 0.6s' }} />
+          </svg>
+          breathe {phase}
+        </p>
+      )}
     </div>
   )
 }
