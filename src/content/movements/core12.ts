@@ -490,6 +490,7 @@ export const oneLegStand = ladder({
       step: 'on the feet',
       on: 'hold2',
       poses: [[], [leg('both', { abduction: -3 })]],
+      side: 'both',
     },
     {
       id: 'tandem',
@@ -683,8 +684,8 @@ export const hamstringStretch = ladder({
   gradedBy: ['hipFlexionDeg'],
   side: 'one-then-other',
   view: 85,
-  tempo: { out: 3, stay: 20, back: 3 },
-  dose: { sets: 1, reps: 1, holdSeconds: 20, restSeconds: 5, rpe: 2 },
+  tempo: { out: 3, stay: 30, back: 3 },
+  dose: { sets: 1, reps: 2, holdSeconds: 30, restSeconds: 10, rpe: 2 },
   declared: { endRangeStretch: true, met: 1.6 },
   cues: {
     setup: 'Sit near the front edge, one heel forward, toes up.',
@@ -732,8 +733,8 @@ export const chestOpen = ladder({
   everyday: 'standing taller after a day at the table',
   gradedBy: ['shoulderExtensionDeg', 'shoulderAbductionDeg'],
   view: 45,
-  tempo: { out: 3, stay: 15, back: 3 },
-  dose: { sets: 1, reps: 2, holdSeconds: 15, restSeconds: 5, rpe: 1 },
+  tempo: { out: 3, stay: 30, back: 3 },
+  dose: { sets: 1, reps: 2, holdSeconds: 30, restSeconds: 10, rpe: 1 },
   declared: { endRangeStretch: true, met: 1.5 },
   cues: {
     setup: 'Sit tall, shoulders soft.',

@@ -354,8 +354,8 @@ const pendulum = ladder({
 const STRETCH = {
   purpose: 'flexibility',
   phase: 'cool-down',
-  tempo: { out: 3, stay: 20, back: 3 },
-  dose: { sets: 1, reps: 1, holdSeconds: 20, restSeconds: 5 },
+  tempo: { out: 3, stay: 30, back: 3 },
+  dose: { sets: 1, reps: 2, holdSeconds: 30, restSeconds: 10 },
   rpe: [1, 2],
   gradedBy: ['intendedRpe', 'met'],
   declared: { endRangeStretch: true },

@@ -495,7 +495,7 @@ const heelDrop = ladder({
   rpe: [2, 4],
   view: 80,
   tempo: { out: 2, stay: 0, back: 0.9 },
-  dose: { sets: 2, reps: 10, restSeconds: 45 },
+  dose: { sets: 2, reps: 10, restSeconds: 90 },
   still: 1,
   declared: { ankleLoad: 2 },
   cues: { do: 'Rise on the toes and let the heels drop.', breath: 'Out as they drop.', watch: 'Tall and relaxed; as firm as is comfortable.' },
@@ -540,7 +540,7 @@ const stamp = ladder({
   everyday: 'knocking snow off the boots',
   rpe: [2, 4.5],
   view: 60,
-  dose: { sets: 2, reps: 10, restSeconds: 30 },
+  dose: { sets: 2, reps: 10, restSeconds: 90 },
   cues: { do: 'Lift and set the foot down with a firm stamp.', breath: 'Out on each stamp.', watch: 'Flat foot, soft knee.' },
   steps: [
     { on: 'seat', poses: [[], [lift('right', 100)]], declared: { impactLevel: 1 } },
@@ -558,7 +558,7 @@ const smallJump = ladder({
   everyday: 'hopping off the last step',
   rpe: [3, 6],
   view: 78,
-  dose: { sets: 2, reps: 6, restSeconds: 60 },
+  dose: { sets: 2, reps: 6, restSeconds: 90 },
   cues: { do: 'Bounce from the ankles, land through toes to heels.', breath: 'Out as you leave the floor.', watch: 'Quiet landings, knees soft.' },
   steps: [
     {
@@ -591,6 +591,7 @@ const smallJump = ladder({
       ],
       declared: { impactLevel: 3, ankleLoad: 3, balanceDemand: 4, abdominalPressure: 2 },
       met: 6,
+      dose: { rpe: 5 },
     },
   ],
 })
