@@ -79,7 +79,12 @@ const tapPattern = ladder({
   cues: { do: 'Tap the toes in front, to the side, behind, and home.', breath: 'Breathe through it.', watch: 'The standing knee stays soft.' },
   declared: { cognitiveLoad: 1 },
   steps: [
-    { on: 'seat', poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]], declared: { cognitiveLoad: 2 } },
+    {
+      on: 'seat',
+      poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
+      declared: { cognitiveLoad: 2 },
+      cues: { watch: 'Sit tall; the foot does the work.' },
+    },
     { on: 'hold2', poses: [[tap('right', 'front')], [tap('right', 'side')]], declared: { travel: 'on-spot', cognitiveLoad: 2 } },
     {
       on: 'hold1',
@@ -191,8 +196,15 @@ const grapevine = ladder({
       name: 'Seated, feet walk to the side and back',
       poses: [[], [leg('both', { rotation: -8, abduction: 14 })]],
       declared: { cognitiveLoad: 1, travel: 'none' },
+      cues: { do: 'Feet walk to the side: out, in, out, in; then back.' },
     },
-    { on: 'rail2', name: 'At the rail, side and together', poses: [[], [leg('right', { abduction: 18 })]], declared: { ...SOFT, cognitiveLoad: 1 } },
+    {
+      on: 'rail2',
+      name: 'At the rail, side and together',
+      poses: [[], [leg('right', { abduction: 18 })]],
+      declared: { ...SOFT, cognitiveLoad: 1 },
+      cues: { do: 'Step to the side, feet together, again; then back along the rail.' },
+    },
     {
       id: 'rail-behind',
       on: 'rail2',
@@ -266,6 +278,7 @@ const kneeLiftStep = ladder({
       poses: [[front(130, 10)], [lift('right', 78, 88), front(40, 70)]],
       declared: { ...ON_SPOT, balanceDemand: 4, cognitiveLoad: 1 },
       met: 4.3,
+      cues: { do: 'Lift one knee and pull both arms down to it; change.' },
     },
   ],
 })
@@ -324,7 +337,13 @@ const jog = ladder({
   rpe: [3, 5.5],
   cues: { do: 'Light, quick feet, arms in time.', breath: 'You can still say a sentence.', watch: 'Land softly; slow to a march whenever you like.' },
   steps: [
-    { on: 'seatBack', name: 'Seated jog, arms only', poses: [[swing()], [swingBack()]], met: 2.4 },
+    {
+      on: 'seatBack',
+      name: 'Seated jog, arms only',
+      poses: [[swing()], [swingBack()]],
+      met: 2.4,
+      cues: { do: 'Quick, light arms as if jogging; the feet stay down.' },
+    },
     {
       on: 'seat',
       name: 'Seated jog',
@@ -345,6 +364,7 @@ const jog = ladder({
       ],
       declared: { ...SOFT, travel: 'on-spot' },
       met: 3.4,
+      cues: { do: 'Lift one heel, then the other, in quick light turns.' },
     },
     {
       on: 'free',
@@ -380,7 +400,15 @@ const jack = ladder({
       poses: [[], [leg('both', { abduction: 24, knee: 60 }), wide(140)]],
       met: 3,
     },
-    { on: 'hold2', name: 'Side taps, two hands on the chair', poses: [[], [tap('right', 'side')]], side: 'alternating', declared: SOFT, met: 3.1 },
+    {
+      on: 'hold2',
+      name: 'Side taps, two hands on the chair',
+      poses: [[], [tap('right', 'side')]],
+      side: 'alternating',
+      declared: SOFT,
+      met: 3.1,
+      cues: { do: 'Tap one foot out to the side, bring it home, change.' },
+    },
     {
       on: 'free',
       name: 'Step out with arms',
@@ -428,6 +456,7 @@ const punch = ladder({
         [reach('left', 80, 88, 8), reach('right', 20, 60, 120), lift('right', 98)],
       ],
       met: 2.9,
+      cues: { do: 'March the feet; one fist forward, one home at the ribs.' },
     },
     {
       on: 'free',

@@ -482,7 +482,11 @@ export const oneLegStand = ladder({
       poses: [[], [leg('right', { flexion: 98 }), feet('right', 'free'), arm('both', { raise: 40, plane: 20 })]],
       declared: { met: 1.6 },
       dose: { holdSeconds: 8 },
-      cues: { setup: 'Sit tall at the front of the chair.', do: 'Lift one foot a little and sit steady.' },
+      cues: {
+        setup: 'Sit tall at the front of the chair.',
+        do: 'Lift one foot a little and sit steady.',
+        watch: 'Sit tall; both sit bones stay heavy.',
+      },
     },
     {
       id: 'together',
@@ -491,6 +495,7 @@ export const oneLegStand = ladder({
       on: 'hold2',
       poses: [[], [leg('both', { abduction: -3 })]],
       side: 'both',
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       id: 'tandem',
@@ -498,6 +503,7 @@ export const oneLegStand = ladder({
       step: 'one foot before the other',
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 13, abduction: -4, knee: 3 }), leg('left', { flexion: -11, abduction: -4 })]],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       id: 'one-leg-two-hands',
@@ -506,6 +512,7 @@ export const oneLegStand = ladder({
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 35, knee: 60 }), feet('right', 'free')]],
       declared: { balanceDemand: 3 },
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       id: 'one-leg-one-hand',
@@ -513,6 +520,7 @@ export const oneLegStand = ladder({
       step: 'one hand less',
       on: 'hold1',
       poses: [[], [leg('right', { flexion: 40, knee: 60 }), feet('right', 'free')]],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       id: 'one-leg-free',
@@ -520,6 +528,7 @@ export const oneLegStand = ladder({
       step: 'without hands',
       on: 'free',
       poses: [[], [leg('right', { flexion: 40, knee: 60 }), feet('right', 'free'), arm('both', { raise: 35, plane: 20 })]],
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
   ],
 })
@@ -699,6 +708,7 @@ export const hamstringStretch = ladder({
       name: 'Heel forward, back supported',
       on: 'seatBack',
       poses: [[], [leg('right', { flexion: 78, knee: 25, ankle: 12 }), feet('right', 'heel')]],
+      cues: { do: 'One heel forward, knee soft; sit tall until the back of the thigh pulls mildly.' },
     },
     {
       id: 'seated',

@@ -106,7 +106,12 @@ const sideReach = ladder({
   steps: [
     { on: 'seatBack', name: 'Sitting back, arm out', poses: [[], [reach('right', 70, 5), spine({ sideBend: 6 })]] },
     { on: 'seat', name: 'Sitting tall, arm over', poses: [[], [reach('left', 135, 8, 20), spine({ sideBend: 14 })]] },
-    { on: 'free', name: 'Standing, arm over', poses: [[], [reach('left', 150, 8, 15), reach('right', 12, 0), spine({ sideBend: 18 })]] },
+    {
+      on: 'free',
+      name: 'Standing, arm over',
+      poses: [[], [reach('left', 150, 8, 15), reach('right', 12, 0), spine({ sideBend: 18 })]],
+      cues: { watch: 'Both feet stay heavy.' },
+    },
   ],
 })
 
@@ -379,6 +384,7 @@ const calfStretch = ladder({
       with: 'towel',
       poses: [[kick('right', 20, 88)], [leg('right', { flexion: 90, knee: 10, ankle: 16 }), feet('right', 'free'), front(50, 30)]],
       declared: { gripDemand: 1 },
+      cues: { do: 'Strap round the foot; draw the toes towards you, knee nearly straight.' },
     },
     {
       on: 'wall2',
@@ -462,6 +468,7 @@ const hipFlexor = ladder({
       name: 'Sitting sideways, one leg back',
       poses: [[yaw(90)], [yaw(90), leg('left', { flexion: 36, knee: 68, ankle: -28 }), feet('left', 'ball')]],
       view: 10,
+      cues: { do: 'Slide the outer leg back, tuck the tail, open the front of the hip.' },
     },
     { on: 'hold2', poses: [[], [split('left', 10)]] },
     { on: 'hold1', name: 'Standing, one arm reaches up', poses: [[], [split('left', 14), reach('right', 150, 60, 10)]], met: 2.1 },
@@ -558,8 +565,14 @@ const sideStretch = ladder({
       name: 'Sitting tall, arm over',
       poses: [[], [spine({ sideBend: 18 }), hands('right', 'seat'), reach('left', 145, 10, 20)]],
       declared: { wristExtLoad: 1 },
+      cues: { do: 'One hand on the seat, the other arm reaches over to that side.' },
     },
-    { on: 'hold1', name: 'Standing, one hand on the chair, arm over', poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]] },
+    {
+      on: 'hold1',
+      name: 'Standing, one hand on the chair, arm over',
+      poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]],
+      cues: { do: 'One hand on the chair, the other arm reaches up and over.' },
+    },
   ],
 })
 
@@ -590,7 +603,12 @@ const tricepsStretch = ladder({
   gradedBy: ['overheadReachDeg', 'intendedRpe', 'met'],
   cues: { do: 'Elbow up, hand down the back, other hand steadies.', ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Hand to its own shoulder, elbow forward', poses: [[], [reach('right', 80, 88, 140)]] },
+    {
+      on: 'seatBack',
+      name: 'Hand to its own shoulder, elbow forward',
+      poses: [[], [reach('right', 80, 88, 140)]],
+      cues: { do: 'Hand on its own shoulder; the other hand lifts the elbow forward.' },
+    },
     { on: 'seat', name: 'Elbow higher', poses: [[], [reach('right', 125, 75, 140)]] },
     { on: 'free', name: 'Standing, elbow up beside the ear', poses: [[], [reach('right', 155, 60, 140)]] },
   ],
@@ -608,8 +626,18 @@ const hug = ladder({
   cues: { do: 'Arms round yourself, let the blades drift apart.', ...HOLD },
   steps: [
     { on: 'seatBack', name: 'Hands to opposite shoulders', poses: [[], [arm('both', { raise: 55, plane: 112, elbow: 100 })]] },
-    { on: 'seat', name: 'Arms circle a big ball, back rounds a little', poses: [[], [front(75, 40), spine({ flexion: 14 })]] },
-    { on: 'free', name: 'Standing, arms circle a big ball', poses: [[bend(12)], [bend(14), front(78, 40), spine({ flexion: 16 })]] },
+    {
+      on: 'seat',
+      name: 'Arms circle a big ball, back rounds a little',
+      poses: [[], [front(75, 40), spine({ flexion: 14 })]],
+      cues: { do: 'Arms round a big ball of air; let the upper back widen.' },
+    },
+    {
+      on: 'free',
+      name: 'Standing, arms circle a big ball',
+      poses: [[bend(12)], [bend(14), front(78, 40), spine({ flexion: 16 })]],
+      cues: { do: 'Arms round a big ball of air; let the upper back widen.' },
+    },
   ],
 })
 
@@ -623,7 +651,14 @@ const wristStretch = ladder({
   view: 60,
   cues: { do: 'Arm forward, palm up; other hand draws the fingers back.', ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Prayer hands, elbows low', side: 'both', poses: [[], [hands('both', 'chest')]], declared: { wristExtLoad: 1 } },
+    {
+      on: 'seatBack',
+      name: 'Prayer hands, elbows low',
+      side: 'both',
+      poses: [[], [hands('both', 'chest')]],
+      declared: { wristExtLoad: 1 },
+      cues: { do: 'Palms together before the chest; lower the hands until it pulls mildly.' },
+    },
     { on: 'seat', poses: [[], [reach('right', 70, 88, 10), reach('left', 55, 100, 60)]] },
     { on: 'free', poses: [[], [reach('right', 75, 88, 6), reach('left', 58, 100, 60)]] },
   ],
@@ -683,6 +718,7 @@ const kneeHug = ladder({
       poses: [[], [leg('both', { flexion: 118, knee: 120, abduction: 8 }), feet('both', 'free'), front(45, 50)]],
       met: 1.9,
       declared: { abdominalPressure: 2 },
+      cues: { do: 'Draw both knees towards you, one after the other, and hold.' },
     },
   ],
 })
@@ -731,6 +767,7 @@ const longSitReach = ladder({
         [lean(-8), leg('both', { flexion: 88, knee: 10 })],
       ],
       declared: { wristExtLoad: 2 },
+      cues: { do: 'Hands behind you on the bed; sit tall with long legs.' },
     },
     {
       on: 'longSit',
@@ -925,6 +962,7 @@ const bodyScan = ladder({
         [leg('both', { flexion: 86, knee: 88 }), feet('both', 'free'), diagonal(20, 10)],
       ],
       met: 1.3,
+      cues: { do: 'Lower legs on the chair; be heavy and notice feet to face.' },
     },
   ],
 })

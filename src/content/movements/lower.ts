@@ -61,7 +61,12 @@ const wideSquat = ladder({
   view: 15,
   cues: { do: 'Feet wide, toes a little out; sink and rise.', breath: 'Out as you rise.', watch: 'Knees open over the toes, trunk upright.' },
   steps: [
-    { on: 'seat', name: 'Seated, knees press open', poses: [[], [leg('both', { abduction: 24, rotation: 14 })]] },
+    {
+      on: 'seat',
+      name: 'Seated, knees press open',
+      poses: [[], [leg('both', { abduction: 24, rotation: 14 })]],
+      cues: { do: 'Feet wide; press the knees gently apart, and ease.' },
+    },
     { on: 'hold2', poses: [[leg('both', { abduction: 18, rotation: 20 })], [bend(42, 46, 20, 22)]] },
     {
       on: 'free',
@@ -95,7 +100,13 @@ const squatSideLift = ladder({
   view: 20,
   cues: { do: 'Small squat; as you rise, lift one leg to the side.', breath: 'Out on the lift.', watch: 'Trunk upright, toes forward.' },
   steps: [
-    { on: 'seat', name: 'Seated, press down then step out', poses: [[lean(10)], [legOut('right', 26, 96, 85)]], declared: { cognitiveLoad: 1 } },
+    {
+      on: 'seat',
+      name: 'Seated, press down then step out',
+      poses: [[lean(10)], [legOut('right', 26, 96, 85)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'Press both feet down, then step one foot out and in.' },
+    },
     { on: 'hold2', poses: [[bend(32, 38)], [legOut('right', 22)]], declared: { cognitiveLoad: 1 } },
     { on: 'hold1', poses: [[bend(38, 44)], [legOut('right', 24)]], declared: { cognitiveLoad: 1 } },
     {
@@ -121,7 +132,13 @@ const squatKneeRaise = ladder({
   view: 70,
   cues: { do: 'Small squat; as you rise, one knee comes up.', breath: 'Out as the knee lifts.', watch: 'Steady before you sink again.' },
   steps: [
-    { on: 'seat', name: 'Seated, press down then lift a knee', poses: [[lean(12)], [lift('right', 106)]], declared: { cognitiveLoad: 1 } },
+    {
+      on: 'seat',
+      name: 'Seated, press down then lift a knee',
+      poses: [[lean(12)], [lift('right', 106)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'Press both feet down, then lift one knee; change.' },
+    },
     { on: 'hold2', poses: [[bend(34, 40)], [lift('right', 60, 75)]], declared: { cognitiveLoad: 1 } },
     { on: 'hold1', poses: [[bend(40, 48)], [lift('right', 68, 80)]], declared: { cognitiveLoad: 1 } },
     {
@@ -165,6 +182,7 @@ const squatRise = ladder({
       name: 'Seated, press down then heels up',
       poses: [[lean(10)], [feet('both', 'ball'), leg('both', { ankle: -26 })]],
       declared: { cognitiveLoad: 1 },
+      cues: { do: 'Press both feet down, then lift both heels.' },
     },
     { on: 'hold2', poses: [[bend(35, 42)], [feet('both', 'ball'), leg('both', { ankle: -28 })]], declared: { cognitiveLoad: 1 } },
     { on: 'hold1', poses: [[bend(40, 48)], [feet('both', 'ball'), leg('both', { ankle: -28 })]], declared: { cognitiveLoad: 1 } },
@@ -244,6 +262,7 @@ const backStep = ladder({
       name: 'Seated, foot slides back',
       poses: [[], [leg('right', { knee: 112, ankle: -24 }), feet('right', 'ball')]],
       declared: { travel: 'none', impactLevel: 0 },
+      cues: { do: 'Slide one foot back under the chair, onto its ball, and home.' },
     },
     { on: 'hold2', name: 'Step back only, two hands on the chair', poses: [[], [split('left', 4)]] },
     { id: 'lunge', on: 'hold2', name: 'Step back and bend, two hands on the chair', step: 'both knees bend', poses: [[], [split('left', 30)]] },
@@ -275,6 +294,7 @@ const sideLunge = ladder({
       name: 'Seated, slide out and press',
       poses: [[], [leg('right', { abduction: 26, knee: 80 })]],
       declared: { travel: 'none', impactLevel: 0 },
+      cues: { do: 'Slide one foot wide, press it down, slide it home.' },
     },
     { on: 'hold2', poses: [[], [leg('right', { abduction: 22, flexion: 40, knee: 42 }), leg('left', { abduction: 20 })]] },
     {
@@ -347,6 +367,7 @@ const deadlift = ladder({
       with: 'dumbbell',
       kg: 1,
       poses: [[arm('both', { raise: 25, plane: 88, elbow: 50 })], [lean(28), arm('both', { raise: 45, plane: 88, elbow: 20 })]],
+      cues: { do: 'Lean forward from the hips, weights slide along the thighs; sit tall again.' },
     },
     {
       on: 'hold1',
@@ -530,8 +551,13 @@ const backLegLift = ladder({
     watch: 'The low back does not arch; the standing knee is soft.',
   },
   steps: [
-    { on: 'seat', name: 'Seated, press one foot back', poses: [[], [leg('right', { knee: 108, ankle: -20 }), feet('right', 'ball')]] },
-    { on: 'bedProne', poses: [[], [leg('right', { flexion: -10, knee: 4 })]], met: 2.1 },
+    {
+      on: 'seat',
+      name: 'Seated, press one foot back',
+      poses: [[], [leg('right', { knee: 108, ankle: -20 }), feet('right', 'ball')]],
+      cues: { watch: 'Sit tall; the low back does not hollow.' },
+    },
+    { on: 'bedProne', poses: [[], [leg('right', { flexion: -10, knee: 4 })]], met: 2.1, cues: { watch: 'Both hip bones stay on the bed.' } },
     { on: 'hold2', poses: [[], [legBack('right', 18)]] },
     { on: 'hold1', poses: [[], [legBack('right', 18)]], met: 2.6 },
     {
@@ -596,7 +622,13 @@ const innerThigh = ladder({
     watch: 'Only the thighs work; the jaw is loose.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, rolled towel', with: 'towel', poses: [[leg('both', { abduction: 10 })], [leg('both', { abduction: 5 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, rolled towel',
+      with: 'towel',
+      poses: [[leg('both', { abduction: 10 })], [leg('both', { abduction: 5 })]],
+      cues: { do: 'Squeeze the rolled towel between the knees, let go slowly.' },
+    },
     { on: 'seat', name: 'Sitting tall, ball', poses: [[leg('both', { abduction: 12 })], [leg('both', { abduction: 6 })]] },
     {
       on: 'bedWedge',
@@ -615,6 +647,7 @@ const innerThigh = ladder({
       poses: [[leg('both', { abduction: 6 })], [lean(-108), leg('both', { flexion: 24, abduction: 5 })]],
       met: 2.4,
       declared: { abdominalPressure: 1 },
+      cues: { do: 'Squeeze the ball, lift the hips a little, lower, let go.' },
     },
   ],
 })
@@ -726,7 +759,7 @@ const toeRaise = ladder({
   cues: { do: 'Heels stay, toes lift, lower without a slap.', breath: 'Easy breath.', watch: 'The hips do not swing back.' },
   steps: [
     { on: 'seatBack', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]] },
-    { on: 'seat', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 14 })]] },
+    { on: 'seat', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 14 })]], cues: { watch: 'Heels stay down; toes lift evenly.' } },
     { on: 'hold2', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]], declared: { ankleLoad: 2 } },
     { on: 'hold1', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]], declared: { ankleLoad: 2, balanceDemand: 3 }, met: 2.6 },
   ],
@@ -801,6 +834,7 @@ const bandSteps = ladder({
       kg: 2,
       poses: [[], [leg('both', { abduction: 20 })]],
       declared: { travel: 'none', impactLevel: 0 },
+      cues: { do: 'Push the knees out against the band, let them in slowly.' },
     },
     {
       on: 'rail2',
@@ -1014,7 +1048,12 @@ const hipTurn = ladder({
       step: 'further, the foot is free',
       poses: [[lift('right', 96, 88)], [leg('right', { flexion: 104, knee: 88, rotation: -26 }), feet('right', 'free')]],
     },
-    { on: 'hold2', name: 'Standing, toes in and out', poses: [[leg('right', { rotation: 20 })], [leg('right', { rotation: -20 })]] },
+    {
+      on: 'hold2',
+      name: 'Standing, toes in and out',
+      poses: [[leg('right', { rotation: 20 })], [leg('right', { rotation: -20 })]],
+      cues: { do: 'Turn the toes in, then out, on both heels.' },
+    },
   ],
 })
 

@@ -76,10 +76,25 @@ const marchHold = ladder({
   view: 55,
   cues: { do: 'Three marches, hold the fourth knee up.', ...STEADY },
   steps: [
-    { on: 'seat', poses: [[], [lift('right', 104)]], declared: { cognitiveLoad: 1 } },
-    { on: 'hold2', poses: [[], [lift('right', 60, 75)]], declared: { cognitiveLoad: 1 } },
-    { on: 'hold1', poses: [[], [lift('right', 62, 78)]], declared: { cognitiveLoad: 1 } },
-    { on: 'free', poses: [[swing()], [lift('right', 62, 78), wide(30)]], declared: { cognitiveLoad: 1 } },
+    { on: 'seat', poses: [[], [lift('right', 104)]], declared: { cognitiveLoad: 1 }, cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
+    {
+      on: 'hold2',
+      poses: [[], [lift('right', 60, 75)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [lift('right', 62, 78)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+    },
+    {
+      on: 'free',
+      poses: [[swing()], [lift('right', 62, 78), wide(30)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+    },
   ],
 })
 
@@ -93,9 +108,18 @@ const reachBalance = ladder({
   view: 82,
   cues: { do: 'Feet still; reach forward to the edge of your balance, and back.', ...STEADY },
   steps: [
-    { on: 'seat', poses: [[], [lean(20), front(82)]] },
-    { on: 'hold1', poses: [[], [leg('both', { flexion: 16, knee: 2 }), reach('right', 84)]] },
-    { on: 'free', poses: [[front(70)], [leg('both', { flexion: 24, knee: 4 }), front(88)]], declared: { balanceDemand: 3 } },
+    { on: 'seat', poses: [[], [lean(20), front(82)]], cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
+    {
+      on: 'hold1',
+      poses: [[], [leg('both', { flexion: 16, knee: 2 }), reach('right', 84)]],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+    },
+    {
+      on: 'free',
+      poses: [[front(70)], [leg('both', { flexion: 24, knee: 4 }), front(88)]],
+      declared: { balanceDemand: 3 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+    },
     {
       id: 'together',
       on: 'free',
@@ -106,6 +130,7 @@ const reachBalance = ladder({
         [leg('both', { flexion: 22, knee: 4, abduction: -2 }), front(88)],
       ],
       declared: { balanceDemand: 4 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
   ],
 })
@@ -122,16 +147,23 @@ const clock = ladder({
   cues: { do: 'Stand on one leg; the other toes touch twelve, three and six.', ...STEADY },
   declared: { cognitiveLoad: 1 },
   steps: [
-    { on: 'seat', poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]], declared: { cognitiveLoad: 2 } },
+    {
+      on: 'seat',
+      poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
+      declared: { cognitiveLoad: 2 },
+      cues: { do: 'Sit tall; one foot touches twelve, three and six.', watch: 'Sit tall; both sit bones stay heavy.' },
+    },
     {
       on: 'hold2',
       poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
       declared: { balanceDemand: 2, cognitiveLoad: 2 },
+      cues: { do: 'Stand on one leg; the other toes touch front, side and back.', watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'hold1',
       poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
       declared: { balanceDemand: 3, cognitiveLoad: 2 },
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'free',
@@ -142,6 +174,7 @@ const clock = ladder({
         [leg('right', { abduction: 22 }), feet('right', 'free'), wide(30)],
       ],
       declared: { cognitiveLoad: 2 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
   ],
 })
@@ -156,8 +189,12 @@ const headTurnStand = ladder({
   view: 25,
   cues: { do: 'Stand steady; look slowly to one side and the other.', ...STEADY },
   steps: [
-    { on: 'seat', poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]] },
-    { on: 'hold2', poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]] },
+    {
+      on: 'seat',
+      poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]],
+      cues: { do: 'Sit steady; look slowly to one side and the other.', watch: 'Sit tall; both sit bones stay heavy.' },
+    },
+    { on: 'hold2', poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]], cues: { watch: 'Press the hand down at the first wobble; do not pull.' } },
     {
       on: 'hold1',
       name: 'One hand held, feet together',
@@ -166,6 +203,7 @@ const headTurnStand = ladder({
         [leg('both', { abduction: -2 }), neck({ turn: -28 })],
         [leg('both', { abduction: -2 }), neck({ turn: 28 })],
       ],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'free',
@@ -175,6 +213,7 @@ const headTurnStand = ladder({
         [leg('both', { abduction: -2 }), neck({ turn: 28 })],
       ],
       declared: { balanceDemand: 4 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
   ],
 })
@@ -190,10 +229,22 @@ const backLegHold = ladder({
   view: 85,
   cues: { do: 'Slide one leg back, toes off the floor, hold.', ...STEADY },
   steps: [
-    { on: 'hold2', name: 'Toes stay down, two hands on the chair', poses: [[], [tap('right', 'back')]] },
-    { id: 'lift', on: 'hold2', name: 'Toes lift, two hands on the chair', step: 'the foot leaves the floor', poses: [[], [legBack('right', 16)]] },
-    { on: 'hold1', poses: [[], [legBack('right', 16)]] },
-    { on: 'free', poses: [[], [legBack('right', 16), wide(45)]] },
+    {
+      on: 'hold2',
+      name: 'Toes stay down, two hands on the chair',
+      poses: [[], [tap('right', 'back')]],
+      cues: { do: 'Slide one leg back, toes stay down, and hold.', watch: 'Press the hand down at the first wobble; do not pull.' },
+    },
+    {
+      id: 'lift',
+      on: 'hold2',
+      name: 'Toes lift, two hands on the chair',
+      step: 'the foot leaves the floor',
+      poses: [[], [legBack('right', 16)]],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+    },
+    { on: 'hold1', poses: [[], [legBack('right', 16)]], cues: { watch: 'Press the hand down at the first wobble; do not pull.' } },
+    { on: 'free', poses: [[], [legBack('right', 16), wide(45)]], cues: { watch: 'Take the chair at the first wobble, before you need it.' } },
   ],
 })
 
@@ -215,6 +266,7 @@ const rock = ladder({
         [feet('both', 'heel'), leg('both', { ankle: 12 })],
       ],
       declared: { ankleLoad: 1 },
+      cues: { watch: 'Sit tall; both sit bones stay heavy.' },
     },
     {
       on: 'hold2',
@@ -222,6 +274,7 @@ const rock = ladder({
         [feet('both', 'ball'), leg('both', { ankle: -26 })],
         [feet('both', 'heel'), leg('both', { ankle: 10 })],
       ],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'hold1',
@@ -229,6 +282,7 @@ const rock = ladder({
         [feet('both', 'ball'), leg('both', { ankle: -26 })],
         [feet('both', 'heel'), leg('both', { ankle: 10 })],
       ],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'free',
@@ -237,6 +291,7 @@ const rock = ladder({
         [feet('both', 'heel'), leg('both', { ankle: 8 }), front(30)],
       ],
       declared: { balanceDemand: 4 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
   ],
 })
@@ -302,18 +357,21 @@ const turn = ladder({
       name: 'Seated, feet walk round a quarter',
       poses: [[], [yaw(20), leg('both', { abduction: 8 })]],
       declared: { travel: 'none', impactLevel: 0 },
+      cues: { watch: 'Sit tall; both sit bones stay heavy.' },
     },
     {
       on: 'hold1',
       name: 'Quarter turn, one hand on the chair',
       poses: [[], [lift('right', 26, 40), neck({ turn: 18 })]],
       declared: { balanceDemand: 3 },
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'free',
       name: 'Half turn in four steps',
       poses: [[], [lift('right', 28, 45), neck({ turn: 20 }), wide(20)]],
       declared: { balanceDemand: 4 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
   ],
 })
@@ -330,9 +388,22 @@ const surfer = ladder({
   dose: { sets: 1, reps: 2, holdSeconds: 15, restSeconds: 10 },
   cues: { do: 'One heel and one ball of the foot carry you; hold.', ...STEADY },
   steps: [
-    { on: 'hold2', poses: [[], [split('right', 4)]] },
-    { on: 'hold1', poses: [[], [split('right', 6)]] },
-    { on: 'free', poses: [[], [split('right', 8), wide(60)]], declared: { balanceDemand: 4 } },
+    {
+      on: 'hold2',
+      poses: [[], [split('right', 4)]],
+      cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Press the hand down at the first wobble; do not pull.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [split('right', 6)]],
+      cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Press the hand down at the first wobble; do not pull.' },
+    },
+    {
+      on: 'free',
+      poses: [[], [split('right', 8), wide(60)]],
+      declared: { balanceDemand: 4 },
+      cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Take the chair at the first wobble, before you need it.' },
+    },
   ],
 })
 
@@ -350,9 +421,14 @@ const toss = ladder({
   gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
   cues: { do: 'Toss the light ball a hand high and catch it softly.', ...STEADY },
   steps: [
-    { on: 'seatBack', poses: [[front(25, 90)], [front(50, 70)]] },
-    { on: 'seat', poses: [[front(25, 90)], [front(60, 60)]] },
-    { on: 'free', poses: [[bend(12), front(25, 90)], [front(70, 50)]], declared: { balanceDemand: 3 } },
+    { on: 'seatBack', poses: [[front(25, 90)], [front(50, 70)]], cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
+    { on: 'seat', poses: [[front(25, 90)], [front(60, 60)]], cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
+    {
+      on: 'free',
+      poses: [[bend(12), front(25, 90)], [front(70, 50)]],
+      declared: { balanceDemand: 3 },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+    },
   ],
 })
 
@@ -572,6 +648,7 @@ const smallJump = ladder({
       name: 'Bounce, toes stay down, two hands on the chair',
       poses: [[bend(22, 26)], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
       declared: { impactLevel: 2, ankleLoad: 2, abdominalPressure: 2 },
+      cues: { do: 'Bounce at the knees and heels; the toes stay down.' },
     },
     {
       id: 'jump',

@@ -145,6 +145,7 @@ const curlUp = ladder({
       name: 'Sitting back, brace and nod',
       poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ flexion: 6 })]],
       declared: { abdominalPressure: 1 },
+      cues: { do: 'Draw the belly in gently and nod the chin; ease.' },
     },
     {
       on: 'bedWedge',
@@ -284,7 +285,13 @@ const plank = ladder({
   gradedBy: ['intendedRpe', 'abdominalPressure', 'wristExtLoad'],
   cues: { do: 'One long line from head to heels; hold and breathe.', breath: 'Count aloud together.', watch: 'Hips neither drop nor stick up.' },
   steps: [
-    { on: 'seat', name: 'Sitting, hands press on the thighs', poses: [[lean(6)], [lean(10)]], declared: { abdominalPressure: 1, wristExtLoad: 1 } },
+    {
+      on: 'seat',
+      name: 'Sitting, hands press on the thighs',
+      poses: [[lean(6)], [lean(10)]],
+      declared: { abdominalPressure: 1, wristExtLoad: 1 },
+      cues: { do: 'Hands on the thighs; press down, sit tall and breathe.' },
+    },
     { on: 'wall2', poses: [[lean(10)], [lean(15)]], declared: { abdominalPressure: 2 } },
     { on: 'counter2', poses: [[lean(22)], [lean(30)]], declared: { abdominalPressure: 2 }, met: 2.8 },
     { on: 'plank', name: 'On the floor, hands and toes', poses: [[], [lean(70)]], declared: { abdominalPressure: 3, breathHoldRisk: 2 }, met: 3.5 },
@@ -432,6 +439,7 @@ const recline = ladder({
       ],
       declared: { abdominalPressure: 2 },
       met: 2.3,
+      cues: { do: 'One knee straight; draw small circles with the whole leg.' },
     },
   ],
 })
@@ -488,7 +496,12 @@ const backLift = ladder({
     watch: 'Feet stay down, gaze down, neck long.',
   },
   steps: [
-    { on: 'seatBack', name: 'Press the back into the chair', poses: [[lean(-4)], [lean(-8)]] },
+    {
+      on: 'seatBack',
+      name: 'Press the back into the chair',
+      poses: [[lean(-4)], [lean(-8)]],
+      cues: { do: 'Press your back gently into the chair, hold, ease.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, hinge and rise with open arms',
@@ -509,6 +522,7 @@ const backLift = ladder({
       declared: { wristExtLoad: 2, abdominalPressure: 1 },
       met: 2.6,
       rpe: 5,
+      cues: { do: 'Press on the hands until the chest lifts; hips stay down.' },
     },
   ],
 })
@@ -541,6 +555,7 @@ const pelvicFloor = ladder({
       name: 'Standing, lift before a small bend',
       step: 'on the feet, with a bend',
       poses: [[], [leg('both', { flexion: 22, knee: 20, abduction: 6 })]],
+      cues: { do: 'Breathe out and lift inside, then bend the knees a little; breathe in, let go.' },
     },
   ],
 })

@@ -114,7 +114,12 @@ const reverseFly = ladder({
     watch: 'Long neck; arms never rise past the shoulder line.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[front(60, 30)], [wide(60, 30)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, empty hands',
+      poses: [[front(60, 30)], [wide(60, 30)]],
+      cues: { watch: 'Shoulders stay away from the ears.' },
+    },
     {
       on: 'seat',
       name: 'Leaning forward, empty hands',
@@ -222,7 +227,12 @@ const kickback = ladder({
   view: 80,
   cues: { do: 'Elbows back and still; straighten the arms, bend again.', breath: 'Out as they straighten.', watch: 'Only the forearm moves.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting tall, press the hands down', poses: [[front(5, 80)], [front(5, 15)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting tall, press the hands down',
+      poses: [[front(5, 80)], [front(5, 15)]],
+      cues: { do: 'Hands beside the hips; press down until the elbows are straight, ease.' },
+    },
     {
       on: 'seat',
       name: 'Leaning forward, empty hands',
@@ -268,7 +278,12 @@ const tricepsOverhead = ladder({
   view: 75,
   cues: { do: 'Elbows point up; straighten, then bend behind the head.', breath: 'Out as they straighten.', watch: 'Ribs stay down, elbows close.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, hands to forehead height', poses: [[front(95, 120)], [front(110, 25)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, hands to forehead height',
+      poses: [[front(95, 120)], [front(110, 25)]],
+      cues: { do: 'From the forehead, straighten the arms forward and up; bend again.' },
+    },
     { on: 'seat', name: 'Sitting tall, overhead, empty hands', step: 'above the head', poses: [[front(140, 120)], [front(150, 15)]] },
     { id: 'one-kg', on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[front(145, 118)], [front(155, 12)]], met: 2.3 },
   ],
@@ -447,6 +462,7 @@ const pushUp = ladder({
       poses: [[hands('both', 'chest')], [front(55, 100)]],
       tempo: { stay: 4 },
       declared: { wristExtLoad: 1 },
+      cues: { do: 'Press the palms together before the chest, hold, ease.' },
     },
     {
       on: 'wall2',
@@ -624,7 +640,12 @@ const curlPress = ladder({
     watch: 'Stop at the shoulders before you press.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, curl and press forward', poses: [[front(8, 20)], [front(25, 125)], [front(78, 10)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, curl and press forward',
+      poses: [[front(8, 20)], [front(25, 125)], [front(78, 10)]],
+      cues: { do: 'Curl to the shoulders, press forward, and the same way back.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, curl and press up',
@@ -688,8 +709,20 @@ const wallSlide = ladder({
   view: 75,
   cues: { do: 'Let the hands slide up, and slide down again.', breath: 'Out as they slide up.', watch: 'As far as is easy, no pinch.' },
   steps: [
-    { on: 'seatBack', name: 'Hands slide forward on the thighs', poses: [[], [lean(10), hands('both', 'knee')]] },
-    { on: 'seat', name: 'Sitting, towel slides on a table', with: 'towel', step: 'on a table', poses: [[front(45, 60)], [lean(14), front(70, 8)]] },
+    {
+      on: 'seatBack',
+      name: 'Hands slide forward on the thighs',
+      poses: [[], [lean(10), hands('both', 'knee')]],
+      cues: { do: 'Let the hands slide forward along the thighs, and back.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting, towel slides on a table',
+      with: 'towel',
+      step: 'on a table',
+      poses: [[front(45, 60)], [lean(14), front(70, 8)]],
+      cues: { do: 'Let the towel carry your hands forward over the table, and back.' },
+    },
     { on: 'wall2', name: 'Hands slide up the wall', poses: [[], [arm('both', { raise: 135, plane: 85, elbow: 20 })]], declared: { wristExtLoad: 1 } },
   ],
 })
@@ -752,7 +785,11 @@ const pressKnee = ladder({
   declared: { cognitiveLoad: 1 },
   cues: { do: 'One arm presses up as the same knee lifts.', breath: 'Out on the lift.', watch: 'Stand tall on the other side.' },
   steps: [
-    { on: 'seat', poses: [[reach('right', 25, 70, 120)], [reach('right', 110, 70, 20), lift('right', 100)]] },
+    {
+      on: 'seat',
+      poses: [[reach('right', 25, 70, 120)], [reach('right', 110, 70, 20), lift('right', 100)]],
+      cues: { watch: 'Shoulders stay low; breathe on.' },
+    },
     { on: 'hold1', name: 'One hand held, no weight', poses: [[reach('right', 25, 70, 120)], [reach('right', 130, 60, 15), lift('right', 55, 70)]] },
     {
       id: 'one-kg',
@@ -793,6 +830,7 @@ const neckPress = ladder({
       name: 'Sitting tall, light press into the hand',
       step: 'against the hand',
       poses: [[], [neck({ flexion: 6 }), hands('right', 'head')]],
+      cues: { do: 'Chin back, and press it lightly into your hand; ease.' },
     },
   ],
 })

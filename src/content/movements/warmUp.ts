@@ -120,6 +120,7 @@ export const shoulderRoll = ladder({
         [arm('both', { raise: 70, plane: 20, elbow: 140, rotation: 20 })],
       ],
       declared: { met: 1.7 },
+      cues: { do: 'Hands on your shoulders; draw slow circles with the elbows.', watch: 'The ribs stay quiet.' },
     },
     {
       id: 'standing',
@@ -129,6 +130,7 @@ export const shoulderRoll = ladder({
       poses: [[arm('both', { raise: 20, plane: 80, elbow: 10 })], [arm('both', { raise: 110, plane: 30, elbow: 10 })]],
       declared: { met: 2.3 },
       dose: { rpe: 2 },
+      cues: { do: 'Draw large slow circles with both arms, no higher than is easy.' },
     },
   ],
 })
@@ -161,6 +163,7 @@ export const breathReach = ladder({
       on: 'seat',
       poses: [[], [arm('both', { raise: 75, plane: 70, elbow: 20 })]],
       declared: { met: 1.3 },
+      cues: { do: 'Arms float to chest height as you breathe in; sink as you breathe out.' },
     },
     {
       id: 'full',
@@ -169,6 +172,7 @@ export const breathReach = ladder({
       on: 'seat',
       poses: [[arm('both', { raise: 20, plane: 60 })], [arm('both', { raise: 160, plane: 55, elbow: 10 }), neck({ flexion: -5 })]],
       declared: { met: 1.3 },
+      cues: { do: 'Arms float up as you breathe in; lower them on a longer breath out.' },
     },
   ],
 })
