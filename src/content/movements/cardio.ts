@@ -266,7 +266,7 @@ const kneeLiftStep = ladder({
     watch: 'Stand tall; the back stays straight.',
   },
   steps: [
-    { on: 'seatBack', poses: [[], [lift('right', 102, 92)]] },
+    { on: 'seatBack', poses: [[], [lift('right', 102, 92)]], cues: { watch: 'The back keeps its contact with the chair.' } },
     { on: 'hold2', poses: [[], [lift('right', 65, 80)]], declared: ON_SPOT },
     { on: 'hold1', poses: [[], [lift('right', 70, 82)]], declared: ON_SPOT, met: 3.3 },
     { on: 'free', poses: [[], [lift('right', 72, 85), swingBack()]], declared: { ...ON_SPOT, balanceDemand: 4 } },
@@ -991,7 +991,7 @@ const handToKnee = ladder({
 const boathouseEight = ladder({
   ...RHYTHM,
   id: 'boathouse-eight',
-  name: 'Boathouse eight, a step phrase',
+  name: 'Eight-count step',
   purpose: 'coordination',
   main: ['outer-hip', 'calves'],
   helping: ['quadriceps', 'shoulders'],

@@ -318,6 +318,7 @@ export const bandRow = ladder({
       poses: [[arm('both', { raise: 50, plane: 88, elbow: 15 })], [arm('both', { raise: 20, plane: -80, elbow: 110 })]],
       declared: { met: 2.2 },
       dose: { loadKg: 2 },
+      cues: { setup: 'Check the band for nicks. Sit tall, legs out, the band round both feet.' },
     },
     {
       id: 'band-firm',
@@ -328,6 +329,7 @@ export const bandRow = ladder({
       poses: [[arm('both', { raise: 50, plane: 88, elbow: 15 })], [arm('both', { raise: 22, plane: -80, elbow: 110 })]],
       declared: { met: 2.5 },
       dose: { loadKg: 4, rpe: 5 },
+      cues: { setup: 'Check the band for nicks. Sit tall, legs out, the firmer band round both feet.' },
     },
   ],
 })
@@ -359,7 +361,11 @@ export const overheadPress = ladder({
       poses: [[arm('both', { raise: 25, plane: 80, elbow: 120 })], [arm('both', { raise: 75, plane: 88, elbow: 10 })]],
       declared: { met: 1.6 },
       dose: { rpe: 2 },
-      cues: { do: 'Press the hands forward at chest height, and bring them home.', setup: 'Sit back, hands at the chest.' },
+      cues: {
+        do: 'Press the hands forward at chest height, and bring them home.',
+        setup: 'Sit back, hands at the chest.',
+        breath: 'Blow out as you press.',
+      },
     },
     {
       id: 'up-empty',

@@ -7,6 +7,7 @@ import {
   type CatalogueEntry,
   demandsOf,
   encodeValue,
+  familyOf,
   measuredPoses,
   type OwnMovement,
   ownFrom,
@@ -170,6 +171,20 @@ describe('a typed-in demand never plays down what the poses show', () => {
   })
 })
 
+describe('words fit the place they are said in', () => {
+  test.each(rows)('%s', (_id, { movement, variant, planned, step }) => {
+    const { setup, do: does, watch } = variant.cues
+    const family = familyOf(planned.basePosition)
+    if (family === 'seated') expect(`${does} ${watch}`).not.toMatch(/\bstand(ing)? (on|steady|still|up|tall)|the chair before you/i)
+    if (family === 'standing' && !/sit-to-stand|quick-stand/.test(variant.id)) expect(setup).not.toMatch(/^sit\b/i)
+    expect(variant.name).not.toMatch(/hands? held/)
+    // what is harder is told from the step below: nobody loses a hand by standing up
+    const below = movement.variants[step - 1]
+    if (below && ['seat', 'supine', 'incline', 'side'].includes(below.poses[0]!.stance) && family === 'standing')
+      expect(variant.step).not.toMatch(/^(without hands|one hand less|lower hands, more lean)$/)
+  })
+})
+
 describe('cues can be said in one breath', () => {
   // 150 words a minute for 6 s
   const BREATH_WORDS = 18
@@ -181,6 +196,12 @@ describe('cues can be said in one breath', () => {
     expect(movement.everyday).toMatch(/\w/)
     expect(movement.main.length).toBeGreaterThan(0)
   })
+})
+
+test('a banded version names its band and has it checked', () => {
+  const banded = all.filter(({ variant }) => variant.kit.includes('band'))
+  expect(banded.length).toBeGreaterThan(15)
+  for (const { variant } of banded) expect(variant.cues.setup, variant.id).toMatch(/band for nicks/)
 })
 
 test('quiet breathing is longer out than in', () => {

@@ -371,7 +371,7 @@ const deadlift = ladder({
     },
     {
       on: 'hold1',
-      name: 'One hand held, one weight',
+      name: 'One hand on the chair, one weight',
       with: 'dumbbell',
       kg: 2,
       poses: [[], [leg('both', { flexion: 48, knee: 16 }), arm('right', { raise: 52, plane: 88, elbow: 4 })]],
@@ -588,6 +588,7 @@ const hamstringCurl = ladder({
       kg: 2,
       poses: [[leg('right', { knee: 60 })], [leg('right', { knee: 102, ankle: -14 }), feet('right', 'ball')]],
       bandRuns: 'thighs',
+      cues: { setup: 'Check the band for nicks. Sit tall; the band from something fixed in front to one ankle.' },
     },
     { on: 'hold2', kg: 0, poses: [[], [legBack('right', 0, 75)]] },
     { on: 'hold1', kg: 0, poses: [[], [legBack('right', 0, 80)]], met: 2.6 },
@@ -675,6 +676,7 @@ const clam = ladder({
       poses: [[], [leg('right', { abduction: 24, rotation: 12 })]],
       bandRuns: 'thighs',
       met: 2.1,
+      cues: { setup: 'Check the band for nicks. Sit tall, feet flat, the band round both thighs.' },
     },
     {
       on: 'bedSide',
@@ -834,7 +836,10 @@ const bandSteps = ladder({
       kg: 2,
       poses: [[], [leg('both', { abduction: 20 })]],
       declared: { travel: 'none', impactLevel: 0 },
-      cues: { do: 'Push the knees out against the band, let them in slowly.' },
+      cues: {
+        do: 'Push the knees out against the band, let them in slowly.',
+        setup: 'Check the band for nicks. Sit tall, feet flat, the band round both thighs.',
+      },
     },
     {
       on: 'rail2',
@@ -843,6 +848,7 @@ const bandSteps = ladder({
       kg: 3,
       poses: [[bend(14, 16, 6)], [bend(14, 16, 16)]],
       bandRuns: 'thighs',
+      cues: { setup: 'Check the band for nicks. The band round both thighs; face the rail, both hands on it.' },
     },
     {
       on: 'free',
@@ -854,6 +860,7 @@ const bandSteps = ladder({
         [bend(20, 24, 18), hands('both', 'hip')],
       ],
       declared: { balanceDemand: 3 },
+      cues: { setup: 'Check the band for nicks. The band round both thighs, clear floor, a steady chair in reach.' },
     },
     {
       id: 'crab',
@@ -869,6 +876,7 @@ const bandSteps = ladder({
       declared: { balanceDemand: 3 },
       met: 3.6,
       rpe: 6,
+      cues: { setup: 'Check the band for nicks. The band round both thighs, clear floor, a steady chair in reach.' },
     },
   ],
 })

@@ -10,7 +10,7 @@ const BALANCE = {
   gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
   rpe: [1.5, 3],
 } as const
-const STEADY = { breath: 'Keep breathing; talk if you like.', watch: 'Touch the chair before you need it.' }
+const STEADY = { breath: 'Keep breathing all the way.', watch: 'Touch the chair before you need it.' }
 
 const tandemWalk = ladder({
   ...BALANCE,
@@ -44,7 +44,7 @@ const tandemWalk = ladder({
     },
     {
       on: 'hold1',
-      name: 'One hand held',
+      name: 'One hand on the chair',
       poses: [[], [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })]],
       cues: {
         setup: 'Stand beside a rail or counter, one hand on it.',
@@ -197,7 +197,7 @@ const headTurnStand = ladder({
     { on: 'hold2', poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]], cues: { watch: 'Press the hand down at the first wobble; do not pull.' } },
     {
       on: 'hold1',
-      name: 'One hand held, feet together',
+      name: 'One hand on the chair, feet together',
       step: 'narrower, one hand less',
       poses: [
         [leg('both', { abduction: -2 }), neck({ turn: -28 })],
@@ -435,7 +435,7 @@ const toss = ladder({
 const eyesClosed = ladder({
   ...BALANCE,
   id: 'soft-eyes',
-  name: 'Standing with less sight',
+  name: 'Standing with eyes closed',
   main: ['feet', 'calves'],
   helping: ['outer-hip'],
   everyday: 'finding the way to the bathroom at night',
@@ -471,7 +471,7 @@ const eyesClosed = ladder({
     },
     {
       on: 'hold1',
-      name: 'One hand held, eyes closed',
+      name: 'One hand on the chair, eyes closed',
       poses: [[], [leg('both', { abduction: 3 })]],
       declared: { eyesClosed: true, balanceDemand: 3 },
       cues: { do: 'One hand on the chair; close the eyes for a few breaths.', watch: 'Open the eyes at the first sway.' },
@@ -686,7 +686,12 @@ const quickStep = ladder({
   declared: { cognitiveLoad: 2 },
   cues: { do: 'On the word, one quick step: front, side or back.', breath: 'Out on the step.', watch: 'One step, then stand still again.' },
   steps: [
-    { on: 'seat', poses: [[], [leg('right', { flexion: 86, knee: 45 })]], declared: { cognitiveLoad: 3 } },
+    {
+      on: 'seat',
+      poses: [[], [leg('right', { flexion: 86, knee: 45 })]],
+      declared: { cognitiveLoad: 3 },
+      cues: { watch: 'Sit tall; set the foot down softly.' },
+    },
     { on: 'hold2', poses: [[], [split('right', 18)]], declared: { impactLevel: 2, travel: 'mixed', cognitiveLoad: 3 } },
     { on: 'free', poses: [[], [split('right', 22), wide(30)]], declared: { impactLevel: 2, travel: 'mixed', balanceDemand: 4, cognitiveLoad: 3 } },
   ],

@@ -83,7 +83,7 @@ const leanBack = ladder({
 const heelTap = ladder({
   ...TRUNK,
   id: 'toe-lower',
-  name: 'Toe lowering',
+  name: 'Toe taps, lying',
   main: ['abdominals'],
   helping: ['hip-flexors', 'pelvic-floor'],
   everyday: 'holding the trunk still while the legs move',
@@ -191,6 +191,7 @@ const pressOut = ladder({
       side: 'one-then-other',
       poses: [[hands('both', 'chest'), front(55, 105)], [front(76, 12)]],
       declared: { abdominalPressure: 1 },
+      cues: { setup: 'Check the band for nicks. Sit sideways to where the band is fixed, its end in both hands.' },
     },
     {
       on: 'free',
@@ -203,6 +204,7 @@ const pressOut = ladder({
         [front(78, 10), leg('both', { knee: 14, flexion: 14, abduction: 9 })],
       ],
       declared: { abdominalPressure: 1 },
+      cues: { setup: 'Check the band for nicks. Stand sideways to where the band is fixed, its end in both hands.' },
     },
   ],
 })
@@ -482,7 +484,7 @@ const elbowKnee = ladder({
 const backLift = ladder({
   ...TRUNK,
   id: 'back-lift',
-  name: 'Back strengthening lift',
+  name: 'Chest lift',
   main: ['lower-back', 'upper-back'],
   helping: ['glutes'],
   everyday: 'keeping tall to the end of the day',
@@ -588,7 +590,7 @@ const kickPunch = ladder({
 const reachOut = ladder({
   ...TRUNK,
   id: 'sit-and-reach-out',
-  name: 'Reaching out of the base',
+  name: 'Far reach, sitting',
   purpose: 'balance',
   main: ['obliques', 'lower-back'],
   helping: ['abdominals', 'hip-flexors'],

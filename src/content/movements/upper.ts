@@ -110,7 +110,7 @@ const reverseFly = ladder({
   view: 35,
   cues: {
     do: 'Open the arms wide, blades towards each other, return.',
-    breath: 'In to open, out to close.',
+    breath: 'In as the arms open, out as they close.',
     watch: 'Long neck; arms never rise past the shoulder line.',
   },
   steps: [
@@ -179,7 +179,7 @@ const oneArmRow = ladder({
     },
     {
       on: 'hold1',
-      name: 'One hand held, 2 kg',
+      name: 'One hand on the chair, 2 kg',
       with: 'dumbbell',
       kg: 2,
       poses: [
@@ -190,7 +190,7 @@ const oneArmRow = ladder({
     {
       id: 'four-kg',
       on: 'hold1',
-      name: 'One hand held, 4 kg',
+      name: 'One hand on the chair, 4 kg',
       with: 'dumbbell',
       kg: 4,
       poses: [
@@ -343,6 +343,7 @@ const chestPress = ladder({
       kg: 2,
       poses: [[front(45, 115)], [front(80, 8)]],
       declared: { met: 2.2 },
+      cues: { setup: 'Check the band for nicks. Sit tall, the band behind your back, an end in each hand.' },
     },
     {
       on: 'bedSupine',
@@ -407,6 +408,7 @@ const externalRotation = ladder({
       with: 'band',
       kg: 1,
       poses: [[front(4, 90)], [arm('both', { raise: 4, plane: 45, elbow: 90, rotation: 40 })]],
+      cues: { setup: 'Check the band for nicks. Sit tall, the light band between your hands, elbows at the ribs.' },
     },
     {
       on: 'free',
@@ -414,6 +416,7 @@ const externalRotation = ladder({
       with: 'band',
       kg: 2,
       poses: [[front(4, 90)], [arm('both', { raise: 4, plane: 45, elbow: 90, rotation: 45 })]],
+      cues: { setup: 'Check the band for nicks. Stand tall, the firmer band between your hands, a chair in reach.' },
     },
   ],
 })
@@ -511,6 +514,7 @@ const pullApart = ladder({
       with: 'band',
       kg: 2,
       poses: [[front(62, 25)], [arm('both', { raise: 62, plane: 30, elbow: 18 })]],
+      cues: { setup: 'Check the band for nicks. Sit tall, the light band between your hands, wrists straight.' },
     },
     {
       id: 'firm',
@@ -520,6 +524,7 @@ const pullApart = ladder({
       kg: 4,
       poses: [[front(62, 25)], [arm('both', { raise: 62, plane: 26, elbow: 18 })]],
       met: 2.3,
+      cues: { setup: 'Check the band for nicks. Sit tall, hands nearer on the band, wrists straight.' },
     },
     {
       on: 'free',
@@ -531,6 +536,7 @@ const pullApart = ladder({
         [bend(14), front(62, 20)],
         [bend(14), arm('both', { raise: 64, plane: 26, elbow: 16 })],
       ],
+      cues: { setup: 'Check the band for nicks. Stand tall, hands nearer on the band, a chair in reach.' },
     },
   ],
 })
@@ -548,8 +554,22 @@ const pullDown = ladder({
   cues: { do: 'Hands above the forehead; draw the elbows down and out.', breath: 'Out as you pull down.', watch: 'Hands stay in front of the face.' },
   steps: [
     { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[diagonal(110, 30)], [diagonal(55, 110)]] },
-    { on: 'seat', name: 'Sitting tall, light band', with: 'band', kg: 2, poses: [[diagonal(130, 20)], [diagonal(60, 110)]] },
-    { on: 'free', name: 'Standing, firm band', with: 'band', kg: 4, poses: [[diagonal(135, 18)], [diagonal(60, 112)]] },
+    {
+      on: 'seat',
+      name: 'Sitting tall, light band',
+      with: 'band',
+      kg: 2,
+      poses: [[diagonal(130, 20)], [diagonal(60, 110)]],
+      cues: { setup: 'Check the band for nicks. Sit tall, the light band between your hands above the forehead.' },
+    },
+    {
+      on: 'free',
+      name: 'Standing, firm band',
+      with: 'band',
+      kg: 4,
+      poses: [[diagonal(135, 18)], [diagonal(60, 112)]],
+      cues: { setup: 'Check the band for nicks. Stand tall, the band between your hands above the forehead.' },
+    },
   ],
 })
 
@@ -790,11 +810,15 @@ const pressKnee = ladder({
       poses: [[reach('right', 25, 70, 120)], [reach('right', 110, 70, 20), lift('right', 100)]],
       cues: { watch: 'Shoulders stay low; breathe on.' },
     },
-    { on: 'hold1', name: 'One hand held, no weight', poses: [[reach('right', 25, 70, 120)], [reach('right', 130, 60, 15), lift('right', 55, 70)]] },
+    {
+      on: 'hold1',
+      name: 'One hand on the chair, no weight',
+      poses: [[reach('right', 25, 70, 120)], [reach('right', 130, 60, 15), lift('right', 55, 70)]],
+    },
     {
       id: 'one-kg',
       on: 'hold1',
-      name: 'One hand held, 1 kg',
+      name: 'One hand on the chair, 1 kg',
       with: 'dumbbell',
       kg: 1,
       poses: [[reach('right', 25, 70, 120)], [reach('right', 135, 60, 12), lift('right', 60, 75)]],

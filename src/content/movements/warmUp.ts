@@ -130,7 +130,10 @@ export const shoulderRoll = ladder({
       poses: [[arm('both', { raise: 20, plane: 80, elbow: 10 })], [arm('both', { raise: 110, plane: 30, elbow: 10 })]],
       declared: { met: 2.3 },
       dose: { rpe: 2 },
-      cues: { do: 'Draw large slow circles with both arms, no higher than is easy.' },
+      cues: {
+        do: 'Draw large slow circles with both arms, no higher than is easy.',
+        setup: 'Stand tall with clear floor round you, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -207,6 +210,7 @@ export const headTurn = ladder({
       on: 'hold1',
       poses: [[], [neck({ turn: 50 })]],
       declared: { met: 1.8 },
+      cues: { setup: 'Stand beside a chair set against a wall, one hand on it, eyes on one level line.' },
     },
   ],
 })
@@ -294,6 +298,7 @@ export const seatedHinge = ladder({
       view: 90,
       poses: [[], [leg('both', { flexion: 50, knee: 12 })]],
       declared: { met: 2.2 },
+      cues: { setup: 'Stand behind a chair set against a wall, feet hip-wide, hands pressing down on it.' },
     },
     {
       id: 'free',
@@ -303,6 +308,7 @@ export const seatedHinge = ladder({
       view: 90,
       poses: [[hands('both', 'hip')], [hands('both', 'hip'), leg('both', { flexion: 60, knee: 15 })]],
       declared: { met: 2.4 },
+      cues: { setup: 'Stand tall, feet hip-wide, a steady chair in reach in front.' },
     },
   ],
 })
