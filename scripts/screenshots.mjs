@@ -115,7 +115,7 @@ const VIEWS = [
     go: async (page) => {
       await page.goto(`${BASE}/movements/lateral-raise`)
       await page.waitForTimeout(1500)
-      await page.getByText('Moments at the hardest pose').evaluate((heading) => heading.scrollIntoView({ block: 'center' }))
+      await page.getByText('Moments at the hardest point').evaluate((heading) => heading.scrollIntoView({ block: 'center' }))
     },
   },
   { name: 'why', go: (page) => page.goto(`${BASE}/why`) },

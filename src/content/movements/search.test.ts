@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { BANDS } from '@/content/kit/bands'
 import { type Body, REFERENCE_BODY } from '@/core/body'
+import { GRAVITY, GRIP, LENGTH, SEGMENT } from '@/core/body/skeleton'
 import { bandFor, effortOf, search, searchIndex } from '@/core/movement'
 import { LIBRARY } from '.'
 
@@ -35,7 +36,7 @@ const variant = (id: string) => LIBRARY.byId.get(id)!.variant
 describe('loads follow the body', () => {
   test('more weight and longer arms mean more moment at the shoulder', () => {
     const raise = variant('lateral-raise/free')
-    const at = (body: Body, kg: number) => effortOf(raise, body, kg).moments.shoulder
+    const at = (body: Body, kg: number) => effortOf(raise, body, kg).moments.shoulder!
     expect(at(REFERENCE_BODY, 2)).toBeGreaterThan(at(REFERENCE_BODY, 0))
     expect(at(tall, 2)).toBeGreaterThan(at(short, 2))
   })
@@ -51,4 +52,34 @@ describe('loads follow the body', () => {
     for (const advice of [small!, large!]) expect(Math.abs(advice.pullN - advice.wantedN)).toBeLessThan(3)
   })
   test('what has no band gets no advice', () => expect(bandFor(variant('squat/free'), tall, 2, BANDS)).toBeUndefined())
+})
+
+test('moments are those of the longest lever on the way, not only of the ends', () => {
+  const body: Body = { ...REFERENCE_BODY, stature: 1.65, mass: 68 }
+  const at = (id: string, kg: number) => effortOf(LIBRARY.byId.get(id)!.variant, body, kg).moments
+  // forearm level: 3 kg at the grip, forearm and hand at their centres, of 1.65 m and 68 kg
+  const fore = LENGTH.forearm * 1.65
+  const hand = LENGTH.hand * 1.65
+  const byHand =
+    GRAVITY *
+    (68 * SEGMENT.forearm.mass * SEGMENT.forearm.centre * fore +
+      68 * SEGMENT.hand.mass * (fore + SEGMENT.hand.centre * hand) +
+      3 * (fore + GRIP * hand))
+  expect(byHand).toBeCloseTo(12.8, 1)
+  expect(at('curl/standing', 3).elbow!).toBeGreaterThan(byHand * 0.95)
+  expect(at('curl/standing', 3).elbow!).toBeLessThan(byHand * 1.05)
+  expect(at('overhead-press/standing', 2).shoulder!).toBeGreaterThan(13)
+  // a cuff round the wrist hangs on the arm
+  expect(at('lateral-raise/cuff', 2).shoulder!).toBeGreaterThan(at('lateral-raise/cuff', 0).shoulder! + 8)
+})
+
+test.each([
+  ['arch-and-round/allFours', ['shoulder', 'elbow', 'hip', 'knee', 'lumbar']],
+  ['plank/plank', ['shoulder', 'elbow', 'hip', 'knee', 'lumbar']],
+  ['push-up/wall2', ['shoulder', 'elbow', 'hip', 'knee', 'lumbar']],
+  ['bridge/floor', ['hip', 'knee', 'lumbar']],
+  ['back-lift/prone', ['hip', 'lumbar']],
+] as const)('%s: what the pose alone does not give is not estimated, never shown as nothing', (id, joints) => {
+  const { moments } = effortOf(LIBRARY.byId.get(id)!.variant, REFERENCE_BODY, 0)
+  for (const joint of joints) expect(moments[joint], joint).toBeUndefined()
 })

@@ -23,5 +23,5 @@ export {
   yaw,
 } from './pose'
 export { type Body, GRAVITY, REFERENCE_BODY } from './skeleton'
-export { balanceMarginCm, type Load, type Moments, moments } from './statics'
+export { balanceMarginCm, type Load, type Moments, moments, notEstimated } from './statics'
 export { turnBetween } from './vector'

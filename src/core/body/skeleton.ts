@@ -41,9 +41,10 @@ export const SEGMENT = {
   shank: { mass: 0.0465, centre: 0.433 },
   thigh: { mass: 0.1, centre: 0.433 },
   headAndNeck: { mass: 0.081, centre: 0.55 },
-  thorax: { mass: 0.216, centre: 0.5 },
-  abdomen: { mass: 0.139, centre: 0.5 },
-  pelvis: { mass: 0.142, centre: 0.5 },
+  // the table counts the trunk's parts from their upper end (0.82, 0.44, 0.105); here they go from the lower end up
+  thorax: { mass: 0.216, centre: 0.18 },
+  abdomen: { mass: 0.139, centre: 0.56 },
+  pelvis: { mass: 0.142, centre: 0.895 },
 } as const satisfies Record<string, SegmentMass>
 
 export const SHAPES = ['older', 'pregnant', 'larger', 'wheelchair'] as const

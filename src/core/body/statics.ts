@@ -9,6 +9,8 @@ import { add, cross, length, scale, sub, unit, type Vec } from './vector'
 export interface Load {
   /** kg in each hand */
   handKg?: number
+  /** kg round each wrist */
+  wristKg?: number
   /** kg on each ankle */
   ankleKg?: number
   /** N in each hand, towards the anchor */
@@ -39,8 +41,8 @@ function momentAbout(joint: Vec, forces: readonly Force[]): number {
 const supported = (hand: HandContact) => hand !== 'free'
 
 function handForces(figure: Figure, side: Side, load: Load): Force[] {
-  const { hand } = figure.arms[side]
-  const forces = [weight(hand, load.handKg ?? 0)]
+  const { hand, wrist } = figure.arms[side]
+  const forces = [weight(hand, load.handKg ?? 0), weight(wrist, load.wristKg ?? 0)]
   if (load.band) forces.push({ at: hand, force: scale(unit(sub(load.band.anchor, hand)), load.band.pullN) })
   return forces
 }
@@ -53,7 +55,7 @@ const armForces = (figure: Figure, side: Side, load: Load): Force[] =>
 function footReactions(figure: Figure, load: Load): Partial<Record<Side, Force>> {
   const down = BOTH.filter((side) => figure.pose[`${side}Foot`] !== 'free')
   if (figure.pose.stance !== 'stand' || down.length === 0) return {}
-  const total = (figure.body.mass + 2 * (load.handKg ?? 0) + 2 * (load.ankleKg ?? 0)) * GRAVITY
+  const total = (figure.body.mass + 2 * (load.handKg ?? 0) + 2 * (load.wristKg ?? 0) + 2 * (load.ankleKg ?? 0)) * GRAVITY
   const centre = centreOfMass(figure)
   const under = (side: Side): Vec => {
     const { heel, ball } = figure.legs[side]
@@ -103,6 +105,29 @@ export function moments(figure: Figure, load: Load = {}): Moments {
     hip: larger((side) => momentAbout(figure.legs[side].hip, legForces(side, 'hip'))),
     knee: larger((side) => momentAbout(figure.legs[side].knee, legForces(side, 'knee'))),
     lumbar: momentAbout(figure.lumbar, trunk),
+  }
+}
+
+/** Hands on these carry part of the body, and how much cannot be told from the pose; a chair's back or a rail is held lightly. */
+const CARRYING: readonly HandContact[] = ['floor', 'wall', 'counter', 'seat', 'chairArm']
+const HIPS_LIFTED = -95
+
+/** Joints whose moment the pose alone does not give: more is on the ground than the feet of a stand. */
+export function notEstimated(figure: Figure): (keyof Moments)[] {
+  const { pose } = figure
+  const handsCarry = BOTH.some((side) => CARRYING.includes(pose[`${side}Hand`]))
+  switch (pose.stance) {
+    case 'quadruped':
+    case 'plank':
+      return ['shoulder', 'elbow', 'hip', 'knee', 'lumbar']
+    case 'prone':
+      return ['hip', 'lumbar', ...(handsCarry ? (['shoulder', 'elbow'] as const) : [])]
+    case 'supine':
+      return figure.lean < HIPS_LIFTED ? ['hip', 'knee', 'lumbar'] : []
+    case 'kneel':
+      return ['hip', 'knee']
+    default:
+      return handsCarry ? ['shoulder', 'elbow', ...(pose.stance === 'stand' ? (['hip', 'knee', 'lumbar'] as const) : [])] : []
   }
 }
 

@@ -220,7 +220,7 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const loadKg = dose.loadKg
   const loadKit = kit.find((item): item is keyof typeof LIMB_OF_KIT => item in LIMB_OF_KIT)
   const held = loadKit !== undefined && loadKg > 0
-  const handKg = held && LIMB_OF_KIT[loadKit] === 'arm' && !variant.props.includes('loop') ? loadKg : 0
+  const handKg = held && (declared.loadLimb ?? LIMB_OF_KIT[loadKit]) === 'arm' && !variant.props.includes('loop') ? loadKg : 0
   const bentOrTwisted = most((d) => Math.max(d.spinalFlexionDeg, d.spinalExtensionDeg, d.twistDeg, d.sideBendDeg)) > 10
   const effortful = movement.purpose.startsWith('strength') || movement.purpose === 'power'
   const work = setSeconds(variant, dose)

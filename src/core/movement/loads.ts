@@ -1,4 +1,4 @@
-import { type Body, balanceMarginCm, type Load, type Moments, moments, solve } from '../body'
+import { type Body, balanceMarginCm, interpolate, type Load, type Moments, moments, notEstimated, type Pose, solve } from '../body'
 import type { Variant } from './movement'
 
 const MOMENT_NAMES = ['shoulder', 'elbow', 'hip', 'knee', 'lumbar'] as const
@@ -8,28 +8,42 @@ export { MOMENT_NAMES }
 const LIMB_LOAD = { dumbbell: 'handKg', ball: 'handKg', cuff: 'ankleKg' } as const
 
 /** What the limbs carry with a load of this many kg, by the kit of the variant. */
-export function loadOf(variant: Pick<Variant, 'kit'>, loadKg: number): Load {
+export function loadOf(variant: Pick<Variant, 'kit' | 'declared'>, loadKg: number): Load {
   const kit = variant.kit.find((item): item is keyof typeof LIMB_LOAD => item in LIMB_LOAD)
-  return kit && loadKg > 0 ? { [LIMB_LOAD[kit]]: loadKg } : {}
+  if (!kit || loadKg <= 0) return {}
+  return { [kit === 'cuff' && variant.declared.loadLimb === 'arm' ? 'wristKg' : LIMB_LOAD[kit]]: loadKg }
 }
 
 export interface Effort {
-  moments: Moments
+  /** N·m; a joint that is left out is not estimated */
+  moments: Partial<Moments>
   /** cm inside the edge of the base at the least steady moment; undefined for bodies that lie */
   balanceMarginCm?: number
 }
 
+/** Moments between two poses that are looked at too: the longest lever is often half-way. */
+const BETWEEN = 6
+
+const alongPath = ({ poses }: Pick<Variant, 'poses'>): Pose[] =>
+  poses.flatMap((pose, index) => {
+    const next = poses[index + 1]
+    return next ? Array.from({ length: BETWEEN }, (_, step) => interpolate(pose, next, step / BETWEEN)) : [pose]
+  })
+
 /**
- * The greatest static moment at each joint over the poses of a variant, N·m, and the least balance margin, for a body and a load.
- * Bands are not in it: their pull is told apart from weight by `bandInPose`.
+ * The greatest static moment at each joint along the way through the poses of a variant, N·m, and the least balance margin at them, for
+ * a body and a load. Bands are not in it: their pull is told apart from weight by `bandInPose`.
  */
-export function effortOf(variant: Pick<Variant, 'poses' | 'room' | 'kit'>, body: Body, loadKg: number): Effort {
+export function effortOf(variant: Pick<Variant, 'poses' | 'room' | 'kit' | 'declared'>, body: Body, loadKg: number): Effort {
   const load = loadOf(variant, loadKg)
-  const figures = variant.poses.map((pose) => solve(pose, body, variant.room))
+  const figures = alongPath(variant).map((pose) => solve(pose, body, variant.room))
   const all = figures.map((figure) => moments(figure, load))
-  const margins = figures.map((figure) => balanceMarginCm(figure, load)).filter((margin) => margin !== undefined)
+  const unknown = new Set(figures.flatMap(notEstimated))
+  const margins = variant.poses.map((pose) => balanceMarginCm(solve(pose, body, variant.room), load)).filter((margin) => margin !== undefined)
   return {
-    moments: Object.fromEntries(MOMENT_NAMES.map((name) => [name, Math.max(...all.map((moment) => moment[name]))])) as unknown as Moments,
+    moments: Object.fromEntries(
+      MOMENT_NAMES.filter((name) => !unknown.has(name)).map((name) => [name, Math.max(...all.map((moment) => moment[name]))]),
+    ),
     ...(margins.length > 0 && { balanceMarginCm: Math.min(...margins) }),
   }
 }

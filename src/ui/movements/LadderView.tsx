@@ -200,12 +200,14 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
             </section>
           )}
           <section>
-            <h3>Moments at the hardest pose, N·m</h3>
+            <h3>Moments at the hardest point, N·m</h3>
             <dl className="mt-1 flex flex-wrap gap-x-7 gap-y-1" aria-live="polite">
               {MOMENT_NAMES.map((name) => (
                 <div key={name}>
                   <dt className="text-soft">{name === 'lumbar' ? 'low back' : name}</dt>
-                  <dd className="font-serif text-[1.5rem]">{moments[name].toFixed(1)}</dd>
+                  <dd className={moments[name] === undefined ? 'pt-2 text-soft' : 'font-serif text-[1.5rem]'}>
+                    {moments[name]?.toFixed(1) ?? 'not estimated'}
+                  </dd>
                 </div>
               ))}
               {balanceMarginCm !== undefined && (

@@ -11,14 +11,13 @@ const LINES: Record<MomentName, { name: string; stroke: string; dash?: string }>
   lumbar: { name: 'low back', stroke: 'var(--effort)', dash: '10 3 2 3' },
 }
 
+const rowWords = (row: { name: string } & Partial<Record<MomentName, number>>): string =>
+  `${row.name}: ${(Object.keys(LINES) as MomentName[]).map((joint) => `${LINES[joint].name} ${row[joint] === undefined ? 'not estimated' : `${row[joint].toFixed(0)} N·m`}`).join(', ')}`
+
 /** Joint moments along the ladder, gentlest step on the left. */
-export function MomentChart({ rows }: { rows: ({ name: string } & Record<MomentName, number>)[] }) {
+export function MomentChart({ rows }: { rows: ({ name: string } & Partial<Record<MomentName, number>>)[] }) {
   return (
-    <div
-      className="mt-3 h-56"
-      role="img"
-      aria-label={`Joint moments along the ladder: ${rows.map((row) => `${row.name}, low back ${row.lumbar.toFixed(0)}, hip ${row.hip.toFixed(0)}, knee ${row.knee.toFixed(0)}, shoulder ${row.shoulder.toFixed(0)} N·m`).join('; ')}`}
-    >
+    <div className="mt-3 h-56" role="img" aria-label={`Joint moments along the ladder: ${rows.map(rowWords).join('; ')}`}>
       <ResponsiveContainer>
         <LineChart data={rows.map((row, index) => ({ ...row, at: index + 1 }))} margin={{ top: 5, right: 10, left: 0, bottom: 0 }}>
           <CartesianGrid stroke="var(--line)" vertical={false} />
