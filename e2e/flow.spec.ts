@@ -39,7 +39,7 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   for (const [phase, movement] of [
     [0, 'Standing march'],
     [1, 'Arms crossed'],
-    [1, 'Two hands held'],
+    [1, 'Two hands on the chair'],
     [1, 'One leg, hand hovering'],
     [2, 'Seated, small fold'],
   ] as const) {

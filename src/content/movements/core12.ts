@@ -243,7 +243,7 @@ export const sideLegLift = ladder({
     {
       id: 'two-hands',
       name: 'Standing, two hands on the chair',
-      step: 'on one foot with both hands held',
+      step: 'on one foot, both hands on the chair',
       on: 'hold2',
       view: 20,
       poses: [[], [...abduct(24)]],

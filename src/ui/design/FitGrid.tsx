@@ -78,14 +78,14 @@ const GridRow = memo(function GridRow({
   const each = marks.split(' ') as Cell['mark'][]
   return (
     <tr className="border-t border-line">
-      <th scope="row" className="sticky left-0 z-10 bg-paper p-0 text-left font-normal">
-        <button type="button" onClick={() => onItem(id)} className="group flex w-full items-center gap-3 py-1.5 pr-3 text-left">
-          <span className="flex h-14 w-[74px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
-            {drawing && <FigureDrawing drawing={drawing} label="" className="h-14 max-w-[74px]" />}
+      <th scope="row" className="sticky left-0 z-10 max-w-[190px] bg-paper p-0 text-left font-normal sm:max-w-[420px]">
+        <button type="button" onClick={() => onItem(id)} className="group flex w-full items-center gap-2 py-1.5 pr-2 text-left sm:gap-3 sm:pr-3">
+          <span className="flex h-14 w-[48px] shrink-0 items-end sm:w-[74px] justify-center [--fig-gap:var(--paper)]">
+            {drawing && <FigureDrawing drawing={drawing} label="" className="h-14 max-w-[48px] sm:max-w-[74px]" />}
           </span>
           <span className="min-w-0">
             <span className="block font-semibold group-hover:underline">{movement}</span>
-            <span className="block truncate text-[0.94rem] text-soft">{name}</span>
+            <span className="block text-[0.94rem] text-soft sm:truncate">{name}</span>
             <span className="block text-[0.94rem] text-soft">{amount}</span>
           </span>
         </button>
@@ -128,7 +128,10 @@ export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props)
         <caption className="sr-only">Who can do what in this class</caption>
         <thead>
           <tr>
-            <th scope="col" className="sticky left-0 z-10 w-[330px] min-w-[250px] bg-paper pb-1 text-left align-bottom font-normal text-soft">
+            <th
+              scope="col"
+              className="sticky left-0 z-10 w-[190px] min-w-[190px] bg-paper sm:w-[330px] sm:min-w-[250px] pb-1 text-left align-bottom font-normal text-soft"
+            >
               Movement
             </th>
             {model.people.map((person) => (
