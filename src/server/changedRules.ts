@@ -8,7 +8,7 @@ import type { Verdict } from '@/core/safety'
 import type { Database } from './db/connection'
 import { type ChangedVerdict, changedVerdicts, judgedOf } from './judged'
 import { studioLibrary } from './library'
-import { judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
+import { judgedClass, judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
 import { listClients } from './repositories/clients'
 import { overrulesOf } from './repositories/overrules'
 import { openSessions } from './repositories/sessions'
@@ -98,6 +98,6 @@ export async function noteRules(db: Database, studioId: string, day: string): Pr
 
 /** Notes one class that was just judged, unless other rules are still to be told of. */
 export async function noteClass(db: Database, studioId: string, id: string, evaluation: Evaluation): Promise<void> {
-  const known = (await judgedClasses(db, studioId)).find((one) => one.id === id)
-  if (!known?.judged || known.judged.rules === RULES) await keepJudged(db, studioId, id, judgedOf(RULES, evaluation))
+  const known = await judgedClass(db, studioId, id)
+  if (!known || known.rules === RULES) await keepJudged(db, studioId, id, judgedOf(RULES, evaluation))
 }

@@ -52,3 +52,8 @@ export interface Figure {
   /** pelvis inclination that was used, deg */
   lean: number
 }
+
+/** Pelvis leaning back past level, deg. */
+const HIPS_LIFTED = -95
+/** A bridge: on the back, the hips off what carries the body. */
+export const hipsLifted = ({ pose, lean }: Pick<Figure, 'pose' | 'lean'>): boolean => pose.stance === 'supine' && lean < HIPS_LIFTED

@@ -180,15 +180,15 @@ function slidLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'pose'
   const heel = figure.pose[`${side}Foot`] === 'heel'
   if (leg.flexion > -5 && !aside && !heel) return undefined
   const over = (changed: Leg) => askedAnkle(figure, changed, side) - ankleZ
+  const before = over(leg)
+  if (Math.abs(before) < 1e-4) return leg
   const along = (share: number): Leg => {
-    if (over(leg) > 0) return { ...leg, knee: leg.knee * (1 - share) }
+    if (before > 0) return { ...leg, knee: leg.knee * (1 - share) }
     const deg = MOST_SLIDE * share
     if (aside) return { ...leg, abduction: leg.abduction + Math.sign(leg.abduction) * deg }
     if (heel) return { ...leg, flexion: leg.flexion + deg }
     return leg.knee > STRAIGHT_KNEE ? { ...leg, knee: leg.knee + MOST_BEND * share } : { ...leg, flexion: leg.flexion - deg }
   }
-  const before = over(leg)
-  if (Math.abs(before) < 1e-4) return leg
   if (Math.sign(over(along(1))) === Math.sign(before)) return undefined
   let [low, high] = [0, 1]
   for (let step = 0; step < SLIDE_STEPS; step++) {
@@ -207,27 +207,20 @@ function placeLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'room
   if (contact === 'free') return free
   const H = body.stature
   const ground = pose.stance === 'stand' || pose.stance === 'seat' ? 0 : room.surface
-  const slid = pose.stance === 'stand' && slidLeg(figure, leg, side, ground + ankleHeight(contact, leg, H))
-  if (slid) {
-    const there = legJoints(figure, slid, side)
-    const level = groundedFrame(there.frame, contact === 'ball' ? Math.max(0, -leg.ankle) : 0)
-    return { ...there, ...footPoints(there.ankle, contact === 'heel' ? compose(level, aboutX(leg.ankle)) : level, H) }
-  }
-  if (contact === 'heel') {
-    const target: Vec = [free.ankle[0], free.ankle[1], ground + LENGTH.ankleHeight * H * 1.05]
-    return settleLeg(free, target, aboutX(leg.ankle), H, 0)
-  }
-  const target: Vec = [free.ankle[0], free.ankle[1], ground + ankleHeight(contact, leg, H)]
-  return settleLeg(free, target, undefined, H, contact === 'ball' ? Math.max(0, -leg.ankle) : 0)
+  const height = ankleHeight(contact, leg, H)
+  const slid = pose.stance === 'stand' && slidLeg(figure, leg, side, ground + height)
+  const target: Vec = [free.ankle[0], free.ankle[1], ground + height * (contact === 'heel' ? 1.05 : 1)]
+  const { hip, knee, ankle, frame } = slid ? legJoints(figure, slid, side) : bentTo(free, target, H)
+  const level = groundedFrame(frame, contact === 'ball' ? Math.max(0, -leg.ankle) : 0)
+  return { hip, knee, ankle, ...footPoints(ankle, contact === 'heel' ? compose(level, aboutX(leg.ankle)) : level, H) }
 }
 
-function settleLeg(free: LegJoints & { frame: Frame }, target: Vec, turned: Frame | undefined, H: number, rise: number): LegJoints {
-  const middle = mix(free.hip, free.ankle, 0.5)
-  const offset = sub(free.knee, middle)
-  const pole = length(offset) > 0.012 * H ? offset : free.frame[1]
-  const { middle: knee, end: ankle } = twoLink(free.hip, target, LENGTH.thigh * H, LENGTH.shank * H, pole)
-  const level = groundedFrame(free.frame, rise)
-  return { hip: free.hip, knee, ankle, ...footPoints(ankle, turned ? compose(level, turned) : level, H) }
+/** The leg with its ankle at the target, bending the way it was asked to. */
+function bentTo({ hip, knee: asked, ankle: free, frame }: LegJoints & { frame: Frame }, target: Vec, H: number) {
+  const offset = sub(asked, mix(hip, free, 0.5))
+  const pole = length(offset) > 0.012 * H ? offset : frame[1]
+  const { middle: knee, end: ankle } = twoLink(hip, target, LENGTH.thigh * H, LENGTH.shank * H, pole)
+  return { hip, knee, ankle, frame }
 }
 
 /** Where a hand rests; null where it follows the arm's angles. */

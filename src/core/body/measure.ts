@@ -1,4 +1,4 @@
-import { BOTH, type Figure, outward, type Side } from './joints'
+import { BOTH, type Figure, hipsLifted, outward, type Side } from './joints'
 import type { HandContact } from './pose'
 import { LENGTH } from './skeleton'
 import { angleBetween, dot, into, sub, toDeg, type Vec } from './vector'
@@ -109,8 +109,6 @@ function footGap(figure: Figure): number {
   return across > 0.27 * H ? 1 : 2
 }
 
-/** Lying with the hips lifted, the pelvis leans back past level, deg. */
-const HIPS_LIFTED = -95
 /** A knee this near to what carries the body kneels on it, as a share of stature. */
 const KNEE_DOWN = 0.06
 
@@ -122,7 +120,7 @@ function carries(figure: Figure, side: Side): boolean {
     case 'stand':
       return footDown
     case 'supine':
-      return footDown && figure.lean < HIPS_LIFTED
+      return footDown && hipsLifted(figure)
     case 'kneel':
     case 'quadruped':
       return footDown || figure.legs[side].knee[2] < room.surface + KNEE_DOWN * body.stature
@@ -162,7 +160,7 @@ export function measure(figure: Figure): PoseDemands {
     twistDeg: rounded(Math.abs(pose.spine.twist)),
     sideBendDeg: rounded(Math.abs(pose.spine.sideBend)),
     headBelowHeart:
-      (upright || pose.stance === 'quadruped' || pose.stance === 'plank' || (pose.stance === 'supine' && figure.lean < HIPS_LIFTED)) &&
+      (upright || pose.stance === 'quadruped' || pose.stance === 'plank' || hipsLifted(figure)) &&
       figure.head[2] < chest[2] - LENGTH.headAndNeck * 0.05,
     overheadReachDeg: rounded(Math.max(...shoulders.map((shoulder) => shoulder.front))),
     shoulderAbductionDeg: rounded(Math.max(...shoulders.map((shoulder) => shoulder.side))),

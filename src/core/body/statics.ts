@@ -1,4 +1,4 @@
-import { BOTH, type Figure, type Side } from './joints'
+import { BOTH, type Figure, hipsLifted, type Side } from './joints'
 import { centreOfMass } from './kinematics'
 import { armMassPoints, legMassPoints, type MassPoint, trunkMassPoints } from './massPoints'
 import type { HandContact } from './pose'
@@ -110,7 +110,6 @@ export function moments(figure: Figure, load: Load = {}): Moments {
 
 /** Hands on these carry part of the body, and how much cannot be told from the pose; a chair's back or a rail is held lightly. */
 const CARRYING: readonly HandContact[] = ['floor', 'wall', 'counter', 'seat', 'chairArm']
-const HIPS_LIFTED = -95
 
 /** Joints whose moment the pose alone does not give: more is on the ground than the feet of a stand. */
 export function notEstimated(figure: Figure): (keyof Moments)[] {
@@ -123,7 +122,7 @@ export function notEstimated(figure: Figure): (keyof Moments)[] {
     case 'prone':
       return ['hip', 'lumbar', ...(handsCarry ? (['shoulder', 'elbow'] as const) : [])]
     case 'supine':
-      return figure.lean < HIPS_LIFTED ? ['hip', 'knee', 'lumbar'] : []
+      return hipsLifted(figure) ? ['hip', 'knee', 'lumbar'] : []
     case 'kneel':
       return ['hip', 'knee']
     default:

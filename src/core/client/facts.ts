@@ -1,5 +1,6 @@
 import { namesRead, type PersonFacts, type RecordedCondition, type RuleBase } from '../safety'
 import { addMonths, ageOn, completedWeeks, type Day, daysBetween, gestation, weekOf } from './calendar'
+import type { About } from './form'
 import { ANSWER_FIELDS, type CheckIn, type ClientRecord, type ConditionRecord, READINGS, type Reading } from './record'
 import { screenStand } from './standing'
 
@@ -43,6 +44,14 @@ export function perinatal(
   return { week: weeks, weekDays: days, weeksSinceBirth }
 }
 
+const inAfterBirth = (weeksSinceBirth: number | undefined) => weeksSinceBirth !== undefined && weeksSinceBirth <= AFTER_BIRTH_WEEKS
+
+/** What decides which questions of the form are somebody's. */
+export function aboutOn(record: Pick<ClientRecord, 'birthDate' | 'dueDate' | 'lastBirth'>, day: Day): About {
+  const { week, weeksSinceBirth } = perinatal(record, day)
+  return { age: ageOn(record.birthDate, day), pregnant: week !== undefined, afterBirth: inAfterBirth(weeksSinceBirth) }
+}
+
 /** Weeks in which somebody came at least once, since the last pause of more than four weeks (rule base 1.5). */
 export function weeksInProgramme(attended: readonly Day[], day: Day): number {
   const days = attended.filter((one) => one <= day).sort()
@@ -78,7 +87,7 @@ function conditionFacts(base: RuleBase, record: ClientRecord, condition: Conditi
 /** Conditions that the calendar, a medicine or today's answers bring in beside the record, with what the record knows of them. */
 function impliedConditions(base: RuleBase, record: ClientRecord, day: Day, today: CheckIn | undefined): ConditionRecord[] {
   const { week, weeksSinceBirth } = perinatal(record, day)
-  const afterBirth = weeksSinceBirth !== undefined && weeksSinceBirth <= AFTER_BIRTH_WEEKS
+  const afterBirth = inAfterBirth(weeksSinceBirth)
   const unwell = today !== undefined && (today.dayFeel === 'unwell' || today.feverNow === true)
   const recorded = new Set(record.conditions.map(({ slug }) => slug))
   return [...base.conditions.values()].flatMap(({ slug, addedBy }): ConditionRecord[] => {

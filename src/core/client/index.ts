@@ -13,7 +13,7 @@ export {
   weekOf,
 } from './calendar'
 export { type ConditionChoice, calendarChoices, conditionChoices } from './choices'
-export { clearanceEnds, factsOn, isCleared, type KnownOnDay, perinatal, readingsAsked, weeksInProgramme } from './facts'
+export { aboutOn, clearanceEnds, factsOn, isCleared, type KnownOnDay, perinatal, readingsAsked, weeksInProgramme } from './facts'
 export {
   type About,
   type Answer,

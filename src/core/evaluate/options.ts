@@ -1,4 +1,4 @@
-import { type CatalogueEntry, familyOf } from '../movement'
+import type { CatalogueEntry } from '../movement'
 import type { Prescription } from '../plan'
 import {
   type Alternative,
@@ -250,7 +250,3 @@ export function placeGroup(people: readonly Placing[], planned: Prescription, en
     )
   })
 }
-
-/** Position family of an option, for the minutes in one position. */
-export const familyOfOption = (option: Option, planned: Prescription) =>
-  familyOf((option.entry ?? planned.entry)?.planned.basePosition ?? planned.demands.basePosition)

@@ -289,19 +289,13 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   return completeDemands({ ...computed, ...declared, ...raised(computed, declared) })
 }
 
-/** A declared value never plays down what the dose and the poses make of it: loads and efforts of a plan may exceed those of the library. */
+/** Demands whose declared value never plays down what the dose and the poses make of it: those of a plan may exceed those of the library. */
+const RAISED = ['breathHoldRisk', 'balanceDemand', 'kneelingLoad', 'ankleLoad', 'headTurn', 'fallContactRisk', 'kneeFlexionLoadedDeg'] as const
+
 function raised(computed: DemandsInput, declared: DeclaredDemands): DeclaredDemands {
-  const higher = (
-    name: 'breathHoldRisk' | 'balanceDemand' | 'kneelingLoad' | 'ankleLoad' | 'headTurn' | 'fallContactRisk' | 'kneeFlexionLoadedDeg',
-  ) => (declared[name] === undefined ? {} : { [name]: Math.max(declared[name], Number(computed[name] ?? 0)) })
+  const higher = RAISED.flatMap((name) => (declared[name] === undefined ? [] : [[name, Math.max(declared[name], Number(computed[name] ?? 0))]]))
   return {
-    ...higher('breathHoldRisk'),
-    ...higher('balanceDemand'),
-    ...higher('kneelingLoad'),
-    ...higher('ankleLoad'),
-    ...higher('headTurn'),
-    ...higher('fallContactRisk'),
-    ...higher('kneeFlexionLoadedDeg'),
+    ...Object.fromEntries(higher),
     ...(declared.spinalLoaded !== undefined && { spinalLoaded: declared.spinalLoaded || computed.spinalLoaded === true }),
   }
 }

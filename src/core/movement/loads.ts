@@ -21,14 +21,11 @@ export interface Effort {
   balanceMarginCm?: number
 }
 
-/** Moments between two poses that are looked at too: the longest lever is often half-way. */
+/** Parts of the way from one pose to the next that are looked at: the longest lever is often half-way. */
 const BETWEEN = 6
 
-const alongPath = ({ poses }: Pick<Variant, 'poses'>): Pose[] =>
-  poses.flatMap((pose, index) => {
-    const next = poses[index + 1]
-    return next ? Array.from({ length: BETWEEN }, (_, step) => interpolate(pose, next, step / BETWEEN)) : [pose]
-  })
+const between = (poses: readonly Pose[]): Pose[] =>
+  poses.slice(1).flatMap((next, index) => Array.from({ length: BETWEEN - 1 }, (_, step) => interpolate(poses[index]!, next, (step + 1) / BETWEEN)))
 
 /**
  * The greatest static moment at each joint along the way through the poses of a variant, N·m, and the least balance margin at them, for
@@ -36,10 +33,12 @@ const alongPath = ({ poses }: Pick<Variant, 'poses'>): Pose[] =>
  */
 export function effortOf(variant: Pick<Variant, 'poses' | 'room' | 'kit' | 'declared'>, body: Body, loadKg: number): Effort {
   const load = loadOf(variant, loadKg)
-  const figures = alongPath(variant).map((pose) => solve(pose, body, variant.room))
+  const placed = (pose: Pose) => solve(pose, body, variant.room)
+  const ends = variant.poses.map(placed)
+  const figures = [...ends, ...between(variant.poses).map(placed)]
   const all = figures.map((figure) => moments(figure, load))
   const unknown = new Set(figures.flatMap(notEstimated))
-  const margins = variant.poses.map((pose) => balanceMarginCm(solve(pose, body, variant.room), load)).filter((margin) => margin !== undefined)
+  const margins = ends.map((figure) => balanceMarginCm(figure, load)).filter((margin) => margin !== undefined)
   return {
     moments: Object.fromEntries(
       MOMENT_NAMES.filter((name) => !unknown.has(name)).map((name) => [name, Math.max(...all.map((moment) => moment[name]))]),

@@ -3,7 +3,7 @@ import type { Assessment } from './assess'
 import type { Change, SessionChange } from './changes'
 import { SESSION_SLOT } from './fields'
 import type { Hit } from './hit'
-import { demandingHits, isSessionHit, type Judgement, type JudgeOptions, judge } from './judge'
+import { demandingHits, isSessionHit, type Judgement, type JudgeOptions, judge, mustOf } from './judge'
 import { holds, type Residual } from './residual'
 
 /** A library variant with the dose it would be done with. */
@@ -33,7 +33,7 @@ export type SessionFor = (candidate: Candidate) => { vector: Float64Array; sessi
 /** The musts of the first item's fired rules as an acceptance test; session changes belong to the first item alone (0.3 step 7). */
 const acceptanceMusts = (hits: readonly Hit[], balanceDemand: number): Residual[] =>
   demandingHits(hits).flatMap((hit): Residual[] => {
-    if (hit.limit) return [{ kind: 'test', reads: hit.limit.attribute, op: '<=', value: hit.limit.allowed }]
+    if (hit.limit) return [mustOf(hit)]
     return hit.compiled && !isSessionHit(hit) ? [hit.compiled.mustFor(balanceDemand)] : []
   })
 

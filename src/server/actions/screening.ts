@@ -3,9 +3,8 @@ import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { FORM } from '@/content/screening/form'
 import {
-  type About,
   type Answers,
-  ageOn,
+  aboutOn,
   answersSchema,
   type ClientRecord,
   checkAnswers,
@@ -13,7 +12,6 @@ import {
   FormError,
   interruptOf,
   letterNeeded,
-  perinatal,
   type ScreeningResult,
   screen,
   withConfirmed,
@@ -27,13 +25,7 @@ import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
 function resultOf(record: ClientRecord, answers: Answers, day: Day): ScreeningResult {
-  const { week, weeksSinceBirth } = perinatal(record, day)
-  const about: About = {
-    age: ageOn(record.birthDate, day),
-    pregnant: week !== undefined,
-    afterBirth: weeksSinceBirth !== undefined && weeksSinceBirth <= 52,
-  }
-  return screen(FORM, RULE_BASE, answers, about, day, letterNeeded(RULE_BASE, record, day))
+  return screen(FORM, RULE_BASE, answers, aboutOn(record, day), day, letterNeeded(RULE_BASE, record, day))
 }
 
 /** Private answers stay with the one who asked: they are in no form that is kept (rule base 4.6). */

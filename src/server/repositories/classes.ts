@@ -95,6 +95,15 @@ export async function judgedClasses(db: Database, studioId: string): Promise<{ i
   return db.select({ id: classes.id, judged: classes.judged }).from(classes).where(eq(classes.studioId, studioId))
 }
 
+/** What a class was last judged as; null when never. */
+export async function judgedClass(db: Database, studioId: string, id: string): Promise<JudgedClass | null> {
+  const [row] = await db
+    .select({ judged: classes.judged })
+    .from(classes)
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
+  return row?.judged ?? null
+}
+
 export async function keepJudged(db: Database, studioId: string, id: string, judged: JudgedClass): Promise<void> {
   await db
     .update(classes)

@@ -1,5 +1,6 @@
 import type { ClassModel, OwnRest, PlanWarning } from '@/core/evaluate'
 import type { Edit, PlanDraft } from '@/core/plan'
+import { stretchesWords } from '../fit/ownRestWords'
 import { warningWords } from '../fit/warningWords'
 
 interface Props {
@@ -15,7 +16,7 @@ interface Props {
 function restWords(rest: OwnRest, plan: PlanDraft): string {
   if (rest.code === 'every-second-set') return 'needs more than double rests: does the 1st, 3rd, … set of each movement and rests in the others.'
   const block = plan.phases.flatMap(({ blocks }) => blocks).find(({ id }) => id === rest.block)
-  return `the clock leaves too little rest: sits out ${rest.leaves} of the ${rest.of} stretches ${block?.title ? `in ${block.title}` : 'in this block'}.`
+  return `the clock leaves too little rest: ${stretchesWords(rest, block?.title ? `in ${block.title}` : 'in this block')}`
 }
 
 /** The edit that takes out the sets which a class that runs over would lose. */

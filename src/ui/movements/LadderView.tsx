@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { Slider } from 'radix-ui'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { BANDS } from '@/content/kit/bands'
 import { kitWords } from '@/content/kit/standIns'
 import type { Body } from '@/core/body'
@@ -100,9 +100,13 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
   const [moving, setMoving] = useState(true)
   const kg = load ?? variant.dose.loadKg
   // mass follows height at the reference body's build
-  const body: Body = { mass: Math.round(25 * (stature / 100) ** 2), stature: stature / 100, ...BODIES[bodyName] }
+  const body = useMemo(
+    (): Body => ({ mass: Math.round(25 * (stature / 100) ** 2), stature: stature / 100, ...BODIES[bodyName] }),
+    [stature, bodyName],
+  )
   const props = bodyName === 'wheelchair' ? variant.props.map((kind) => (kind === 'chair' ? ('wheelchair' as const) : kind)) : variant.props
-  const { moments, balanceMarginCm } = effortOf(variant, body, kg)
+  const planned = useMemo(() => new Map(steps.map((one) => [one, effortOf(one.variant, body, one.variant.dose.loadKg)])), [steps, body])
+  const { moments, balanceMarginCm } = useMemo(() => effortOf(variant, body, kg), [variant, body, kg])
   const band = bandFor(variant, body, kg, BANDS)
   const choose = (id: string) => {
     setChosen(id)
@@ -224,12 +228,7 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
                 {(band.pullN / 9.81).toFixed(1)} kg over a path of {Math.round(band.pathM * 100)} cm.
               </p>
             )}
-            <MomentChart
-              rows={steps.map((one) => {
-                const at = one === step ? kg : one.variant.dose.loadKg
-                return { name: one.variant.name, ...effortOf(one.variant, body, at).moments }
-              })}
-            />
+            <MomentChart rows={steps.map((one) => ({ name: one.variant.name, ...(one === step ? moments : planned.get(one)?.moments) }))} />
             <p className="text-[0.94rem] text-soft">
               Static estimates on an average build of this height from published segment tables; muscles that work against each other and fast
               movement are not in them.

@@ -5,6 +5,7 @@ import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getSession } from '@/server/repositories/sessions'
 import { peopleOn } from '@/server/roster'
+import { stretchesWords } from '@/ui/fit/ownRestWords'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
 import { DesignerDesk } from '@/workers/designerDesk'
 import { named } from '../../named'
@@ -18,9 +19,7 @@ function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<Lead
   return {
     everySecond: doing.filter(({ ownRests }) => ownRests.some(({ code }) => code === 'every-second-set')).map(({ name }) => name),
     sitsOut: doing.flatMap(({ name, ownRests }) =>
-      ownRests.flatMap((rest) =>
-        rest.code === 'stretches' && rest.block === block ? [`${name} sits out ${rest.leaves} of the ${rest.of} stretches here.`] : [],
-      ),
+      ownRests.flatMap((rest) => (rest.code === 'stretches' && rest.block === block ? [`${name} ${stretchesWords(rest, 'here')}`] : [])),
     ),
   }
 }

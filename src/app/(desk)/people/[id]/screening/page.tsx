@@ -1,6 +1,6 @@
 import { stageWords } from '@/content/conditions/stageWords'
 import { FORM } from '@/content/screening/form'
-import { ageOn, type ConditionRecord, factsOn, isCleared, letterNeeded, openOutcome, perinatal, type ScreenStand, screen } from '@/core/client'
+import { aboutOn, type ConditionRecord, factsOn, isCleared, letterNeeded, openOutcome, perinatal, type ScreenStand, screen } from '@/core/client'
 import { CONDITION_FIELDS } from '@/core/safety'
 import { getClient } from '@/server/repositories/clients'
 import { screeningsOf } from '@/server/repositories/screenings'
@@ -35,12 +35,8 @@ export default async function ScreeningPage({ params, searchParams }: { params: 
   const [latest] = await screeningsOf(db, studio.id, id)
   const now = today(studio)
   const { record } = stored
-  const { week, weeksSinceBirth } = perinatal(record, now)
-  const about = {
-    age: ageOn(record.birthDate, now),
-    pregnant: week !== undefined,
-    afterBirth: weeksSinceBirth !== undefined && weeksSinceBirth <= 52,
-  }
+  const { week } = perinatal(record, now)
+  const about = aboutOn(record, now)
   const fresh = (await searchParams).form !== undefined || !latest
   if (fresh) {
     return (

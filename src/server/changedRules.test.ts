@@ -1,0 +1,76 @@
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { assessRoster, type Evaluation, evaluate } from '@/core/evaluate'
+import { checkPlan } from '@/core/plan'
+import { changesOfRules, noteClass, noteRules, RULES, rulesChanged } from './changedRules'
+import { type Connection, openFolder } from './db/connection'
+import { loadDemo } from './demo'
+import { changedVerdicts, judgedOf } from './judged'
+import { studioLibrary } from './library'
+import { judgedClass, keepJudged, listClasses, rosterOf } from './repositories/classes'
+import { theStudio } from './repositories/studios'
+import { peopleOn } from './roster'
+import { RULE_BASE } from './ruleBase'
+
+const DAY = '2026-11-24'
+let held: Connection
+let studio = ''
+let id = ''
+let evaluation: Evaluation
+
+beforeAll(async () => {
+  held = await openFolder('memory://')
+  studio = (await theStudio(held.db, { id: randomUUID(), name: 'Test hall', instructor: 'Nobody' })).id
+  await loadDemo(held.db, studio, DAY)
+  const stored = (await listClasses(held.db, studio)).find(({ plan }) => plan.title === 'Bones and balance')!
+  id = stored.id
+  const { catalogue } = await studioLibrary(held.db, studio)
+  const checked = checkPlan(stored.plan, catalogue)
+  if ('problems' in checked) throw new Error('the demo plan is sound')
+  const people = await peopleOn(held.db, studio, await rosterOf(held.db, studio, id), DAY, id)
+  evaluation = evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), catalogue)
+})
+afterAll(() => held.close())
+
+/** What earlier rules would have said: the same but for one cell. */
+function earlier() {
+  const judged = judgedOf('earlier', evaluation)
+  const [first, ...rest] = judged.cells
+  return {
+    cell: first!,
+    judged: { ...judged, cells: [{ ...first!, verdict: first!.verdict === 'swap' ? ('modify' as const) : ('swap' as const) }, ...rest] },
+  }
+}
+
+test('nothing is told of the same rules, and nothing of a class that was never judged', async () => {
+  expect(await rulesChanged(held.db, studio)).toBe(false)
+  await noteRules(held.db, studio, DAY)
+  expect(await rulesChanged(held.db, studio)).toBe(false)
+  expect(await changesOfRules(held.db, studio, DAY)).toEqual({ classes: [], sessions: [], overrules: [] })
+})
+
+test('a verdict that the rules give otherwise is told, with who and what, until it was seen', async () => {
+  const { cell, judged } = earlier()
+  await keepJudged(held.db, studio, id, judged)
+  expect(await rulesChanged(held.db, studio)).toBe(true)
+  // looking at the class meanwhile does not take the news away
+  await noteClass(held.db, studio, id, evaluation)
+  expect((await judgedClass(held.db, studio, id))!.rules).toBe('earlier')
+  const { classes } = await changesOfRules(held.db, studio, DAY)
+  expect(classes.map((one) => one.title)).toEqual(['Bones and balance'])
+  expect(classes[0]!.changed).toEqual([
+    expect.objectContaining({ item: cell.item, person: cell.person, was: judged.cells[0]!.verdict, is: cell.verdict }),
+  ])
+  await noteRules(held.db, studio, DAY)
+  expect((await judgedClass(held.db, studio, id))!.rules).toBe(RULES)
+  expect(await rulesChanged(held.db, studio)).toBe(false)
+})
+
+test('a plan that was changed and a person who is new are not a rule that changed', () => {
+  const { judged } = earlier()
+  expect(changedVerdicts(judged, evaluation)).toHaveLength(1)
+  const otherDose = { ...judged, cells: judged.cells.map((cell) => ({ ...cell, what: `${cell.what} before` })) }
+  expect(changedVerdicts(otherDose, evaluation)).toEqual([])
+  const others = { ...judged, cells: judged.cells.filter(({ person }) => person !== judged.cells[0]!.person) }
+  expect(changedVerdicts(others, evaluation)).toEqual([])
+})
