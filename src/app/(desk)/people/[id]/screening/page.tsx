@@ -75,7 +75,7 @@ export default async function ScreeningPage({ params, searchParams }: { params: 
     <div className="mx-auto max-w-[46rem]">
       <h1 className="mb-2">Health questions, {record.given}</h1>
       <ScreeningResult
-        key={`${latest.id} ${stored.revision}`}
+        key={latest.id}
         clientId={id}
         revision={stored.revision}
         screening={{ id: latest.id, confirmed: !unconfirmed, readable: result !== undefined }}
