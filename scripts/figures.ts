@@ -18,7 +18,7 @@ mkdirSync(folder, { recursive: true })
 const COLOURS = `--fig-skin:#c1957a;--fig-hair:#8d959b;--fig-top:#75456f;--fig-top-far:#5f365a;--fig-legs:#3c5462;--fig-legs-far:#2f434f;--fig-shoe:#24292c;--fig-prop:#a89b83;--fig-prop-far:#c3b9a6;--fig-load:#8a5310;--fig-gap:#fff;--line:#ccc`
 
 const cells = LIBRARY.entries.map(({ movement, variant }) => {
-  const drawings = variant.poses.map((pose) => pictureOf(variant, undefined, pose))
+  const drawings = variant.poses.map((_, pose) => pictureOf(variant, undefined, pose))
   const box = commonBox(drawings)
   const figures = drawings.map((drawing, index) =>
     renderToStaticMarkup(createElement(FigureDrawing, { drawing, label: `${variant.id} ${index}`, box, className: 'f' })),

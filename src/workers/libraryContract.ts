@@ -1,5 +1,5 @@
 import type { Drawing, Pose, PropKind, Room, Yaw } from '@/core/body'
-import type { MovementQuery, Tempo } from '@/core/movement'
+import type { MovementQuery, SideUse, Tempo } from '@/core/movement'
 import type { Kit } from '@/core/vocabulary'
 import type { StoredOwn, WorkerPerson } from './designerContract'
 
@@ -24,7 +24,7 @@ export interface Found {
   /** sent once a variant; the page keeps it */
   drawing?: Drawing
   /** for a figure that moves, where that was asked */
-  figure?: { poses: readonly Pose[]; tempo: Tempo; room: Room; props: readonly PropKind[]; view: Yaw }
+  figure?: { poses: readonly Pose[]; tempo: Tempo; room: Room; props: readonly PropKind[]; view: Yaw; side: SideUse }
   words: string
   /** how many of the class have a step of it */
   fits?: number

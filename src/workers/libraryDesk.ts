@@ -38,7 +38,7 @@ export class LibraryDesk {
       total: all.length,
       found: all.slice(0, most).map(({ movement, variants }): Found => {
         const entry = this.catalogue.byId.get(variants[variants.length >> 1]!)!
-        const { poses, tempo, room, props, view } = entry.variant
+        const { poses, tempo, room, props, view, side } = entry.variant
         return {
           movement,
           name: entry.movement.name,
@@ -47,7 +47,7 @@ export class LibraryDesk {
           of: entry.movement.variants.length,
           variant: entry.variant.id,
           ...this.drawingOnce(entry.variant),
-          ...(moving && { figure: { poses, tempo, room, props, view } }),
+          ...(moving && { figure: { poses, tempo, room, props, view, side } }),
           words: describePicture(entry.movement, entry.variant),
           ...(this.assessments.length > 0 && { fits: this.fits(movement) }),
         }

@@ -12,13 +12,16 @@ const MASSES: readonly { upToKg: number; name: string }[] = [
 
 const NAMES: Record<Kit, { name: string; standIn: string }> = {
   chair: { name: 'sturdy chair', standIn: 'another heavy chair with a back and four legs' },
+  armchair: { name: 'chair with arms', standIn: 'a heavy kitchen chair with arms' },
   support: { name: 'something to hold', standIn: 'a kitchen counter, a rail or a heavy chair against the wall' },
   wall: { name: 'free wall', standIn: 'a locked door that opens towards you' },
+  table: { name: 'table', standIn: 'a kitchen counter, sitting on a high stool with a back' },
   mat: { name: 'mat', standIn: 'a folded blanket on a carpet' },
   bed: { name: 'bed', standIn: 'a firm couch' },
   wedge: { name: 'wedge', standIn: 'two firm pillows' },
   dumbbell: { name: 'weights', standIn: '' },
   band: { name: 'band', standIn: 'none: a towel does not stretch; do it empty-handed with a hard squeeze' },
+  anchor: { name: 'something fixed to tie a band to', standIn: 'the leg of a heavy table that cannot slide' },
   ball: { name: 'light ball', standIn: 'a rolled jumper or a cushion' },
   cuff: { name: 'ankle weight', standIn: 'none: leave the weight out' },
   towel: { name: 'towel or strap', standIn: 'a dressing-gown belt' },

@@ -1,6 +1,24 @@
-import { arm, feet, hands, lean, leg, spine } from '@/core/body'
+import { arm, feet, hands, lean, leg, plants, spine, weightOn } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { behind, bend, diagonal, front, heelDig, kick, legBack, lift, parts, reach, split, swing, swingBack, tap, wide } from './shapes'
+import {
+  behind,
+  bend,
+  diagonal,
+  front,
+  heelDig,
+  kick,
+  legBack,
+  lift,
+  parts,
+  reach,
+  SHORT,
+  split,
+  stride,
+  swing,
+  swingBack,
+  tap,
+  wide,
+} from './shapes'
 
 const RHYTHM = {
   purpose: 'aerobic',
@@ -28,18 +46,19 @@ const stepTouch = ladder({
   },
   steps: [
     { on: 'seat', name: 'Seated, foot out and in', poses: [[], [leg('right', { abduction: 22, knee: 75 })]], declared: { travel: 'none' } },
-    { on: 'hold2', poses: [[], [leg('right', { abduction: 16 }), leg('left', { abduction: 6 })]], declared: SOFT },
-    { on: 'free', poses: [[], [leg('right', { abduction: 18 }), leg('left', { abduction: 6 })]], declared: { ...SOFT, balanceDemand: 3 } },
+    { on: 'hold2', poses: [[], [leg('both', { abduction: 11 }), plants('left')]], declared: SOFT },
+    { on: 'free', poses: [[], [leg('both', { abduction: 13 }), plants('left')]], declared: { ...SOFT, balanceDemand: 3 } },
     {
       id: 'arms',
       on: 'free',
       name: 'Standing free, arms push and pull',
       step: 'the arms work too',
-      poses: [[front(70, 70)], [front(82, 8), leg('right', { abduction: 18 }), leg('left', { abduction: 6 })]],
+      poses: [[front(70, 70)], [front(82, 8), leg('both', { abduction: 13 }), plants('left')]],
       declared: { ...SOFT, balanceDemand: 4, cognitiveLoad: 1 },
       met: 4,
     },
   ],
+  view: 15,
 })
 
 const wideNarrow = ladder({
@@ -54,7 +73,7 @@ const wideNarrow = ladder({
   cues: { do: 'March four with feet wide, four with feet close.', breath: 'Breathe with the beat.', watch: 'Feet land flat and quiet.' },
   steps: [
     { on: 'seat', poses: [[lift('right', 102, 88, 18)], [lift('left', 102, 88, 18)]] },
-    { on: 'hold2', poses: [[lift('right', 42, 60, 10)], [lift('left', 42, 60, 10)]], declared: { ...SOFT, travel: 'on-spot' } },
+    { on: 'hold2', poses: [[lift('right', 40, 74, 10)], [lift('left', 40, 74, 10)]], declared: { ...SOFT, travel: 'on-spot' } },
     {
       on: 'free',
       poses: [
@@ -64,6 +83,7 @@ const wideNarrow = ladder({
       declared: { ...SOFT, travel: 'on-spot', balanceDemand: 3 },
     },
   ],
+  view: 15,
 })
 
 const tapPattern = ladder({
@@ -81,26 +101,30 @@ const tapPattern = ladder({
   steps: [
     {
       on: 'seat',
-      poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
+      poses: [[], [leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
       declared: { cognitiveLoad: 2 },
       cues: { watch: 'Sit tall; the foot does the work.' },
     },
-    { on: 'hold2', poses: [[tap('right', 'front')], [tap('right', 'side')]], declared: { travel: 'on-spot', cognitiveLoad: 2 } },
+    {
+      on: 'hold2',
+      poses: [[], [leg('right', { flexion: 12, abduction: 20, knee: 4, ankle: -24 }), feet('right', 'touch')], [tap('right', 'side')]],
+      declared: { travel: 'on-spot', cognitiveLoad: 2 },
+      cues: { do: 'Tap the toes out in front beside the chair, to the side, and home.', watch: 'Toes stay clear of the chair’s legs.' },
+    },
     {
       on: 'hold1',
-      poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
+      poses: [[], [tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
       declared: { travel: 'on-spot', cognitiveLoad: 2 },
+      side: 'one-then-other',
     },
     {
       on: 'free',
       step: 'without hands, arms answer',
-      poses: [
-        [tap('right', 'front'), swingBack()],
-        [tap('right', 'side'), wide(60)],
-      ],
+      poses: [[], [tap('right', 'front'), swingBack()], [tap('right', 'side'), wide(60)]],
       declared: { travel: 'on-spot', balanceDemand: 3, cognitiveLoad: 2 },
     },
   ],
+  view: 15,
 })
 
 const heelDigs = ladder({
@@ -121,11 +145,16 @@ const heelDigs = ladder({
       poses: [[front(50, 110)], [heelDig('right', true), front(80, 8)]],
       met: 2.6,
     },
-    { on: 'hold2', poses: [[], [heelDig('right')]], declared: ON_SPOT },
+    {
+      on: 'hold2',
+      poses: [[], [leg('right', { flexion: 12, abduction: 18, knee: 2, ankle: 14 }), feet('right', 'heel')]],
+      declared: ON_SPOT,
+      cues: { do: 'Heel out in front beside the chair, toes up, then the other side.', watch: 'Heels stay clear of the chair’s legs.' },
+    },
     {
       on: 'free',
       name: 'Standing free, arms swing',
-      poses: [[swing()], [heelDig('right'), swingBack()]],
+      poses: [[], [heelDig('right'), swingBack()]],
       declared: { ...ON_SPOT, balanceDemand: 3 },
     },
   ],
@@ -149,7 +178,7 @@ const vStep = ladder({
     { on: 'seat', poses: [[], [leg('both', { abduction: 20, knee: 65 })]], declared: { cognitiveLoad: 2 } },
     {
       on: 'hold2',
-      poses: [[], [leg('right', { flexion: 18, abduction: 18, knee: 10 })]],
+      poses: [[], [leg('both', { abduction: 13, flexion: 5, knee: 6 }), plants('left')]],
       declared: { ...SOFT, travel: 'on-spot', cognitiveLoad: 2 },
       cues: {
         setup: 'Stand a long arm from a chair set against a wall; fingertips on its back.',
@@ -167,11 +196,16 @@ const vStep = ladder({
       on: 'free',
       name: 'Standing free, sinking on the wide steps',
       step: 'lower in the wide steps',
-      poses: [[], [bend(35, 40, 16), front(60, 40)]],
+      poses: [
+        [],
+        [bend(20, 24, 3), leg('right', { flexion: 34, abduction: 20, knee: 26 }), front(40, 40), plants('left')],
+        [bend(35, 42, 18), front(60, 40), plants('right')],
+      ],
       declared: { ...SOFT, travel: 'forward', balanceDemand: 3, cognitiveLoad: 2 },
       met: 4.2,
     },
   ],
+  view: 15,
 })
 
 const grapevine = ladder({
@@ -201,7 +235,7 @@ const grapevine = ladder({
     {
       on: 'rail2',
       name: 'At the rail, side and together',
-      poses: [[], [leg('right', { abduction: 18 })]],
+      poses: [[], [leg('both', { abduction: 13 }), plants('left')]],
       declared: { ...SOFT, cognitiveLoad: 1 },
       cues: { do: 'Step to the side, feet together, again; then back along the rail.' },
     },
@@ -210,19 +244,25 @@ const grapevine = ladder({
       on: 'rail2',
       name: 'At the rail, with the step behind',
       step: 'one foot passes behind',
-      poses: [[leg('right', { abduction: 16 })], [leg('left', { abduction: -12, flexion: -8, ankle: -20 }), feet('left', 'ball')]],
+      poses: [
+        [],
+        [leg('both', { abduction: 13 }), plants('left')],
+        [leg('left', { abduction: -18, flexion: -10, ankle: -20 }), feet('left', 'ball'), weightOn(0.62), plants('right')],
+      ],
       declared: SOFT,
       met: 2.8,
     },
     {
       on: 'free',
       poses: [
-        [leg('right', { abduction: 18 }), wide(35)],
-        [leg('left', { abduction: -12, flexion: -8, ankle: -20 }), feet('left', 'ball'), wide(35)],
+        [],
+        [leg('both', { abduction: 13 }), wide(35), plants('left')],
+        [leg('left', { abduction: -18, flexion: -10, ankle: -20 }), feet('left', 'ball'), wide(35), plants('right')],
       ],
       declared: { ...SOFT, balanceDemand: 4 },
     },
   ],
+  view: 15,
 })
 
 const curlStep = ladder({
@@ -238,7 +278,7 @@ const curlStep = ladder({
     {
       on: 'seat',
       name: 'Seated, heel slides under the chair',
-      poses: [[leg('right', { knee: 60 })], [leg('right', { knee: 108, ankle: -20 }), feet('right', 'ball')]],
+      poses: [[], [leg('right', { knee: 108, ankle: -20 }), feet('right', 'ball')]],
     },
     { on: 'hold2', poses: [[], [legBack('right', 4, 75)]], declared: ON_SPOT },
     { on: 'hold1', poses: [[], [legBack('right', 4, 80)]], declared: ON_SPOT, met: 3.2 },
@@ -267,7 +307,7 @@ const kneeLiftStep = ladder({
   },
   steps: [
     { on: 'seatBack', poses: [[], [lift('right', 102, 92)]], cues: { watch: 'The back keeps its contact with the chair.' } },
-    { on: 'hold2', poses: [[], [lift('right', 65, 80)]], declared: ON_SPOT },
+    { on: 'hold2', poses: [[], [lift('right', 48, 84)]], declared: ON_SPOT },
     { on: 'hold1', poses: [[], [lift('right', 70, 82)]], declared: ON_SPOT, met: 3.3 },
     { on: 'free', poses: [[], [lift('right', 72, 85), swingBack()]], declared: { ...ON_SPOT, balanceDemand: 4 } },
     {
@@ -304,11 +344,15 @@ const sideShuffle = ladder({
       poses: [[], [leg('both', { rotation: -8, abduction: 12 })]],
       declared: { travel: 'none', cognitiveLoad: 1 },
     },
-    { on: 'rail2', poses: [[leg('right', { abduction: 18 }), bend(12, 14, 10)], [bend(12, 14, 3)]], declared: { ...SOFT, cognitiveLoad: 1 } },
+    {
+      on: 'rail2',
+      poses: [[bend(12, 14)], [bend(12, 14, 13), plants('left')]],
+      declared: { ...SOFT, cognitiveLoad: 1 },
+    },
     {
       on: 'free',
       name: 'Standing free, slow',
-      poses: [[bend(18, 20, 15)], [bend(18, 20, 4)]],
+      poses: [[bend(18, 20)], [bend(18, 20, 15), plants('left')]],
       declared: { ...SOFT, balanceDemand: 3, cognitiveLoad: 1 },
     },
     {
@@ -318,13 +362,14 @@ const sideShuffle = ladder({
       step: 'lower and quicker',
       tempo: { out: 0.8, back: 0.8 },
       poses: [
-        [bend(32, 36, 17), front(45, 80)],
-        [bend(32, 36, 4), front(45, 80)],
+        [bend(32, 36), front(45, 80)],
+        [bend(32, 36, 16), front(45, 80), plants('left')],
       ],
       declared: { impactLevel: 2, balanceDemand: 4, cognitiveLoad: 1 },
       met: 5,
     },
   ],
+  view: 15,
 })
 
 const jog = ladder({
@@ -412,7 +457,7 @@ const jack = ladder({
     {
       on: 'free',
       name: 'Step out with arms',
-      poses: [[], [tap('right', 'side'), wide(120)]],
+      poses: [[], [leg('both', { abduction: 14 }), plants('left'), wide(120)]],
       side: 'alternating',
       declared: { ...SOFT, balanceDemand: 4, travel: 'sideways' },
       met: 4,
@@ -428,6 +473,7 @@ const jack = ladder({
       met: 7,
     },
   ],
+  view: 15,
 })
 
 const punch = ladder({
@@ -452,7 +498,7 @@ const punch = ladder({
       name: 'Sitting tall, feet march',
       step: 'the feet march too',
       poses: [
-        [reach('right', 80, 88, 8), reach('left', 20, 60, 120)],
+        [reach('right', 80, 88, 8), reach('left', 20, 60, 120), lift('left', 98)],
         [reach('left', 80, 88, 8), reach('right', 20, 60, 120), lift('right', 98)],
       ],
       met: 2.9,
@@ -567,8 +613,8 @@ const ropePull = ladder({
       on: 'free',
       name: 'Standing, sitting back into the pull',
       poses: [
-        [reach('right', 150, 70, 12), reach('left', 20, 40, 115)],
-        [bend(30, 40), reach('left', 90, 80, 12), reach('right', 20, 40, 115)],
+        [bend(24, 30), reach('right', 150, 70, 12), reach('left', 20, 40, 115)],
+        [bend(24, 30), reach('left', 150, 70, 12), reach('right', 20, 40, 115)],
       ],
       declared: { balanceDemand: 3 },
     },
@@ -674,15 +720,20 @@ const skater = ladder({
       ],
       declared: { travel: 'none' },
     },
-    { on: 'rail2', poses: [[], [leg('right', { abduction: 16, flexion: 20, knee: 24 }), leg('left', { abduction: 14 })]], declared: SOFT },
+    {
+      on: 'rail2',
+      poses: [[], [leg('right', { abduction: 20, flexion: 20, knee: 24 }), leg('left', { abduction: 20 }), plants('left')]],
+      declared: SOFT,
+    },
     {
       on: 'free',
       name: 'Standing free, arm sweeps over',
       poses: [
         [],
         [
-          leg('right', { abduction: 16, flexion: 24, knee: 28 }),
-          leg('left', { abduction: 16 }),
+          leg('right', { abduction: 20, flexion: 24, knee: 28 }),
+          leg('left', { abduction: 20 }),
+          plants('left'),
           reach('left', 120, 30, 15),
           reach('right', 40, 5, 10),
         ],
@@ -690,6 +741,7 @@ const skater = ladder({
       declared: { ...SOFT, balanceDemand: 4 },
     },
   ],
+  view: 15,
 })
 
 const rockingHorse = ladder({
@@ -707,12 +759,24 @@ const rockingHorse = ladder({
   },
   steps: [
     { on: 'seat', name: 'Seated rock from the hips', poses: [[lean(-6)], [lean(16)]], side: 'both' },
-    { on: 'hold2', poses: [[split('right', 6)], [leg('right', { flexion: 30, knee: 4, ankle: 14 }), feet('right', 'heel')]] },
+    {
+      id: 'hold2',
+      on: 'rails2',
+      poses: [
+        [split('right', 6)],
+        [leg('right', { flexion: 30, knee: 4, ankle: 14 }), feet('right', 'heel'), leg('left', { flexion: -4, knee: 8 }), weightOn(-0.3)],
+      ],
+      side: 'one-then-other',
+    },
     {
       on: 'hold1',
-      poses: [[split('right', 8)], [leg('right', { flexion: 30, knee: 4, ankle: 14 }), feet('right', 'heel')]],
+      poses: [
+        [split('right', 8, SHORT)],
+        [leg('right', { flexion: 14, knee: 4, ankle: 14 }), feet('right', 'heel'), leg('left', { flexion: -4, knee: 8 }), weightOn(-0.3)],
+      ],
       declared: ON_SPOT,
       met: 3.2,
+      side: 'one-then-other',
     },
     {
       on: 'free',
@@ -723,6 +787,7 @@ const rockingHorse = ladder({
       ],
       declared: { ...ON_SPOT, balanceDemand: 4 },
       met: 4,
+      side: 'one-then-other',
     },
   ],
 })
@@ -742,7 +807,7 @@ const pedal = ladder({
     watch: 'Sit back on the whole seat; heels follow the toes.',
   },
   steps: [
-    { on: 'seatBack', name: 'One foot draws circles', poses: [[kick('right', 60, 92)], [kick('right', 85, 102)]] },
+    { on: 'seatBack', name: 'One foot draws circles', poses: [[kick('right', 60, 92)], [kick('right', 85, 102)]], side: 'one-then-other' },
     {
       id: 'both',
       on: 'seatBack',
@@ -827,6 +892,7 @@ const wheelPush = ladder({
       },
     },
   ],
+  seatIs: 'wheelchair',
 })
 
 const walk = ladder({
@@ -852,7 +918,7 @@ const walk = ladder({
     {
       on: 'rail2',
       name: 'Side by side with the rail',
-      poses: [[], [leg('right', { abduction: 12 })]],
+      poses: [[], [leg('both', { abduction: 9 }), plants('left')]],
       declared: { ...SOFT, travel: 'sideways' },
       met: 2.8,
       cues: {
@@ -860,13 +926,14 @@ const walk = ladder({
         do: 'Side-step along the rail: step, together, step, together.',
         watch: 'Toes point to the rail; small steps.',
       },
+      view: 15,
     },
     {
       on: 'free',
       name: 'Walk the length of the hall',
       poses: [
-        [split('right', 2), swingBack()],
-        [split('left', 2), swing()],
+        [stride('right'), swingBack()],
+        [stride('left'), swing()],
       ],
       declared: { ...SOFT, travel: 'forward', balanceDemand: 3 },
       met: 3,
@@ -878,8 +945,8 @@ const walk = ladder({
       step: 'quicker, longer steps',
       tempo: { out: 0.7, back: 0.7 },
       poses: [
-        [split('right', 6), swingBack(45)],
-        [split('left', 6), swing(45)],
+        [stride('right', 20), swingBack(45)],
+        [stride('left', 20), swing(45)],
       ],
       declared: { impactLevel: 2, travel: 'forward', balanceDemand: 4 },
       met: 4.3,
@@ -904,21 +971,35 @@ const stepUp = ladder({
   steps: [
     { on: 'seat', name: 'Seated step taps', poses: [[], [lift('right', 100, 70)]] },
     {
-      on: 'rail2',
-      name: 'Taps on the step, held',
+      on: 'rails2',
+      name: 'Taps on the step, a hand on each rail',
       with: 'step',
-      poses: [[], [lift('right', 45, 55)]],
+      poses: [[], [lift('right', 60, 75)], [leg('right', { flexion: 40, knee: 42 }), feet('right', 'step')]],
       declared: { ...SOFT, travel: 'on-spot', externalLoadType: 'platform', kneeFlexionLoadedDeg: 60 },
+      id: 'rail2',
+      cues: {
+        setup: 'A step that cannot slide between two rails; a hand on each.',
+        do: 'Set one whole foot on the step, take it back, change.',
+        watch: 'The weight stays on the standing leg.',
+      },
     },
     {
       id: 'up',
-      on: 'rail2',
-      name: 'Step up, held',
+      on: 'rails2',
+      name: 'Step up, a hand on each rail',
       step: 'the body follows',
       with: 'step',
-      poses: [[], [lift('right', 60, 70)]],
+      poses: [
+        [],
+        [lift('right', 60, 75)],
+        [leg('right', { flexion: 40, knee: 42 }), feet('right', 'step')],
+        [leg('right', { flexion: 6, knee: 6 }), feet('right', 'step'), lift('left', 14, 40)],
+        [leg('both', { flexion: 3, knee: 3 }), feet('both', 'step')],
+      ],
       declared: { impactLevel: 1, travel: 'forward', externalLoadType: 'platform', kneeFlexionLoadedDeg: 60 },
       met: 4,
+      cues: { setup: 'A step that cannot slide between two rails; a hand on each.' },
+      still: 3,
     },
   ],
 })
@@ -951,6 +1032,7 @@ const stepReach = ladder({
       on: 'hold1',
       poses: [[], [leg('right', { abduction: 18, flexion: 12, knee: 14 }), reach('right', 88, 10, 8)]],
       declared: { ...SOFT, travel: 'sideways' },
+      side: 'one-then-other',
     },
     {
       on: 'free',
@@ -958,6 +1040,7 @@ const stepReach = ladder({
       declared: { ...SOFT, travel: 'sideways', balanceDemand: 4 },
     },
   ],
+  view: 15,
 })
 
 const handToKnee = ladder({
@@ -1004,15 +1087,20 @@ const boathouseEight = ladder({
     watch: 'The even count keeps the same foot leading.',
   },
   steps: [
-    { on: 'seat', poses: [[lift('right', 100)], [leg('right', { abduction: 22, knee: 75 })], [heelDig('left', true)]] },
-    { on: 'hold2', poses: [[lift('right', 42, 60)], [tap('right', 'side')], [heelDig('left')]], declared: { ...SOFT, travel: 'on-spot' } },
+    { on: 'seat', poses: [[], [lift('right', 100)], [leg('right', { abduction: 22, knee: 75 })], [heelDig('left', true)]] },
+    {
+      on: 'hold2',
+      poses: [
+        [],
+        [lift('right', 42, 60)],
+        [tap('right', 'side')],
+        [leg('left', { flexion: 12, abduction: 18, knee: 2, ankle: 14 }), feet('left', 'heel')],
+      ],
+      declared: { ...SOFT, travel: 'on-spot' },
+    },
     {
       on: 'free',
-      poses: [
-        [lift('right', 45, 60), swingBack()],
-        [tap('right', 'side'), wide(50)],
-        [heelDig('left'), front(60, 60)],
-      ],
+      poses: [[], [lift('right', 45, 60), swingBack()], [tap('right', 'side'), wide(50)], [heelDig('left'), front(60, 60)]],
       declared: { ...SOFT, travel: 'mixed', balanceDemand: 4 },
     },
   ],
@@ -1070,8 +1158,9 @@ const toeReach = ladder({
     {
       on: 'hold1',
       name: 'Standing, one hand on the chair, hand to shin',
-      poses: [[], [leg('both', { flexion: 58, knee: 16, abduction: 10 }), reach('right', 75, 105, 5)]],
+      poses: [[leg('both', { abduction: 8 })], [bend(16, 58, 8), reach('right', 75, 105, 5)]],
       declared: { cognitiveLoad: 2 },
+      side: 'one-then-other',
     },
   ],
 })

@@ -1,8 +1,8 @@
-import { arm, feet, hands, lean, leg, neck, spine } from '@/core/body'
+import { arm, feet, hands, lean, leg, neck, offSeat, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { bend } from './shapes'
 
 const abduct = (deg: number) => [leg('right', { abduction: deg }), feet('right', 'free')] as const
-const squat = (knee: number, hip: number) => leg('both', { flexion: hip, knee, abduction: 7 })
 
 export const sitToStand = ladder({
   id: 'sit-to-stand',
@@ -44,7 +44,7 @@ export const sitToStand = ladder({
       name: 'Lift off a little, hands on the thighs',
       step: 'the seat leaves the chair',
       on: 'seat',
-      poses: [[lean(25)], [lean(38)]],
+      poses: [[lean(25)], [lean(36), offSeat(0.05)]],
       dose: { rpe: 3 },
       declared: { met: 2.3, transferLevel: 2, kneeFlexionLoadedDeg: 85, wristExtLoad: 1 },
       cues: {
@@ -60,7 +60,7 @@ export const sitToStand = ladder({
       name: 'From a high seat, two hands on the chair',
       step: 'all the way up, from cushions',
       on: 'hold2',
-      poses: [[squat(62, 90)], []],
+      poses: [[lean(32), bend(78, 90)], []],
       dose: { rpe: 3 },
       declared: { met: 2.8 },
       cues: {
@@ -69,6 +69,9 @@ export const sitToStand = ladder({
         breath: 'Out as you rise.',
         watch: 'Feel the seat with both legs before you sit.',
       },
+      props: ['chair'],
+      needs: ['chair'],
+      seatHeight: 0.57,
     },
     {
       id: 'hands',
@@ -76,13 +79,16 @@ export const sitToStand = ladder({
       name: 'From the chair, two hands on the chair',
       step: 'from standard height',
       on: 'hold2',
-      poses: [[squat(90, 100)], []],
+      poses: [[lean(39), bend(90, 110)], []],
       cues: {
         setup: 'Chair against a wall; a second chair back in front, hands pressing down on it.',
         do: 'Nose over toes, press the floor and stand; sit slowly.',
         breath: 'Out as you rise.',
         watch: 'Knees point where the toes point.',
       },
+      props: ['chair'],
+      needs: ['chair'],
+      seatHeight: 0.48,
     },
     {
       id: 'arms-crossed',
@@ -90,7 +96,7 @@ export const sitToStand = ladder({
       name: 'Arms crossed',
       step: 'without hands',
       on: 'free',
-      poses: [[squat(90, 105), hands('both', 'chest')], [hands('both', 'chest')]],
+      poses: [[bend(90, 110), hands('both', 'chest')], [hands('both', 'chest')]],
       declared: { met: 3.3, travel: 'none', balanceDemand: 3 },
       dose: { rpe: 5 },
       cues: {
@@ -99,6 +105,9 @@ export const sitToStand = ladder({
         breath: 'Out as you rise.',
         watch: 'Sit softly; no dropping into the seat.',
       },
+      props: ['chair'],
+      needs: ['chair'],
+      seatHeight: 0.48,
     },
     {
       id: 'loaded',
@@ -107,7 +116,7 @@ export const sitToStand = ladder({
       step: 'a weight in each hand',
       on: 'free',
       with: 'dumbbell',
-      poses: [[squat(90, 105), arm('both', { raise: 20, plane: 90, elbow: 5 })], []],
+      poses: [[bend(90, 110), arm('both', { raise: 40, plane: 80, elbow: 5 })], [arm('both', { raise: 5, plane: 0, elbow: 4 })]],
       declared: { met: 3.8, balanceDemand: 3 },
       dose: { rpe: 6, loadKg: 2 },
       cues: {
@@ -116,6 +125,9 @@ export const sitToStand = ladder({
         breath: 'Out as you rise.',
         watch: 'Long back; the weights stay close to the legs.',
       },
+      props: ['chair'],
+      needs: ['chair'],
+      seatHeight: 0.48,
     },
   ],
 })
@@ -315,7 +327,10 @@ export const bandRow = ladder({
       step: 'a light band round the feet',
       on: 'seat',
       with: 'band',
-      poses: [[arm('both', { raise: 50, plane: 88, elbow: 15 })], [arm('both', { raise: 20, plane: -80, elbow: 110 })]],
+      poses: [
+        [leg('both', { flexion: 84, knee: 26, ankle: 10 }), feet('both', 'heel'), arm('both', { raise: 50, plane: 88, elbow: 15 })],
+        [leg('both', { flexion: 84, knee: 26, ankle: 10 }), feet('both', 'heel'), arm('both', { raise: 20, plane: -80, elbow: 110 })],
+      ],
       declared: { met: 2.2 },
       dose: { loadKg: 2 },
       cues: { setup: 'Check the band for nicks. Sit tall, legs out, the band round both feet.' },
@@ -326,7 +341,10 @@ export const bandRow = ladder({
       step: 'a firmer band',
       on: 'seat',
       with: 'band',
-      poses: [[arm('both', { raise: 50, plane: 88, elbow: 15 })], [arm('both', { raise: 22, plane: -80, elbow: 110 })]],
+      poses: [
+        [leg('both', { flexion: 84, knee: 26, ankle: 10 }), feet('both', 'heel'), arm('both', { raise: 50, plane: 88, elbow: 15 })],
+        [leg('both', { flexion: 84, knee: 26, ankle: 10 }), feet('both', 'heel'), arm('both', { raise: 22, plane: -80, elbow: 110 })],
+      ],
       declared: { met: 2.5 },
       dose: { loadKg: 4, rpe: 5 },
       cues: { setup: 'Check the band for nicks. Sit tall, legs out, the firmer band round both feet.' },
@@ -499,7 +517,7 @@ export const oneLegStand = ladder({
       name: 'Feet together, two hands on the chair',
       step: 'on the feet',
       on: 'hold2',
-      poses: [[], [leg('both', { abduction: -3 })]],
+      poses: [[leg('both', { abduction: -3 })]],
       side: 'both',
       cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
@@ -508,7 +526,7 @@ export const oneLegStand = ladder({
       name: 'Heel to toe, two hands on the chair',
       step: 'one foot before the other',
       on: 'hold2',
-      poses: [[], [leg('right', { flexion: 13, abduction: -4, knee: 3 }), leg('left', { flexion: -11, abduction: -4 })]],
+      poses: [[leg('right', { flexion: 13, abduction: -4, knee: 3 }), leg('left', { flexion: -11, abduction: -4 })]],
       cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {

@@ -1,6 +1,6 @@
-import { arm, feet, hands, lean, leg, neck, spine, yaw } from '@/core/body'
+import { feet, hands, lean, leg, neck, plants, spine, weightOn, yaw } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { bend, diagonal, front, kick, lift, reach, split, wide } from './shapes'
+import { bend, diagonal, front, kick, lift, OPEN, reach, split, wide } from './shapes'
 
 const MOBILITY = {
   purpose: 'mobility',
@@ -81,7 +81,11 @@ const trunkTurn = ladder({
   cues: { do: 'Turn the breastbone to one side, pause, come back.', breath: 'Out as you turn.', watch: 'The hands do not pull.' },
   steps: [
     { on: 'seatBack', name: 'Sitting back, hands on thighs', poses: [[], [spine({ twist: 14 })]] },
-    { on: 'seat', name: 'Sitting tall, arms crossed', poses: [[hands('both', 'shoulder')], [hands('both', 'shoulder'), spine({ twist: 26 })]] },
+    {
+      on: 'seat',
+      name: 'Sitting tall, arms crossed',
+      poses: [[hands('both', 'otherShoulder')], [hands('both', 'otherShoulder'), spine({ twist: 26 })]],
+    },
     { on: 'hold1', name: 'Standing, one hand on the chair', poses: [[], [spine({ twist: 28 }), reach('right', 30, 40, 40)]] },
     {
       on: 'free',
@@ -172,12 +176,18 @@ const kneeRock = ladder({
     },
     {
       on: 'bedSupine',
-      poses: [[spine({ twist: -8 })], [spine({ twist: 8 }), leg('right', { abduction: 12 }), leg('left', { abduction: -4 })]],
+      poses: [
+        [spine({ twist: -8 }), leg('left', { abduction: 12 }), leg('right', { abduction: -4 })],
+        [spine({ twist: 8 }), leg('right', { abduction: 12 }), leg('left', { abduction: -4 })],
+      ],
       met: 1.6,
     },
     {
       on: 'supine',
-      poses: [[spine({ twist: -14 })], [spine({ twist: 14 }), leg('right', { abduction: 16 }), leg('left', { abduction: -6 })]],
+      poses: [
+        [spine({ twist: -14 }), leg('left', { abduction: 16 }), leg('right', { abduction: -6 })],
+        [spine({ twist: 14 }), leg('right', { abduction: 16 }), leg('left', { abduction: -6 })],
+      ],
       met: 1.8,
     },
   ],
@@ -228,7 +238,13 @@ const pressBack = ladder({
   gradedBy: ['intendedRpe', 'met', 'hipFlexionDeg'],
   cues: { do: 'Hands stay, hips travel back, spine grows long.', breath: 'Out as you go back.', watch: 'Head between the arms, not hanging.' },
   steps: [
-    { on: 'seat', name: 'Sitting, forearms slide on a table', poses: [[front(45, 60)], [lean(20), front(75, 15)]] },
+    {
+      on: 'seat',
+      name: 'Sitting, forearms slide on a table',
+      poses: [[front(45, 60)], [lean(20), front(75, 15)]],
+      props: ['table'],
+      needs: ['table'],
+    },
     {
       on: 'counter2',
       poses: [
@@ -385,11 +401,12 @@ const calfStretch = ladder({
       poses: [[kick('right', 20, 88)], [leg('right', { flexion: 90, knee: 10, ankle: 16 }), feet('right', 'free'), front(50, 30)]],
       declared: { gripDemand: 1 },
       cues: { do: 'Strap round the foot; draw the toes towards you, knee nearly straight.' },
+      drawn: 'strap',
     },
     {
       on: 'wall2',
       name: 'At the wall, small step',
-      poses: [[], [lean(16), leg('left', { flexion: 42, knee: 26 }), leg('right', { flexion: -6, knee: 2 })]],
+      poses: [[lean(12), leg('left', { flexion: 36, knee: 33 }), leg('right', { flexion: -6, knee: 2 })]],
       declared: { ankleLoad: 2 },
     },
     {
@@ -397,7 +414,7 @@ const calfStretch = ladder({
       on: 'wall2',
       name: 'At the wall, longer step',
       step: 'further back',
-      poses: [[], [lean(22), leg('left', { flexion: 56, knee: 38 }), leg('right', { flexion: -10, knee: 2 })]],
+      poses: [[lean(16), leg('left', { flexion: 41, knee: 45 }), leg('right', { flexion: -8, knee: 2 })]],
       met: 2,
       declared: { ankleLoad: 3 },
     },
@@ -442,12 +459,17 @@ const quadStretch = ladder({
         do: 'Rest the top of one foot on the seat behind you.',
         watch: 'Knees side by side; tuck the tail a little.',
       },
+      props: ['legChair'],
+      needs: ['chair'],
     },
     {
       on: 'hold1',
-      name: 'Standing, hand holds the foot',
+      name: 'Standing, towel round the ankle',
       poses: [[], [leg('right', { flexion: 0, knee: 112 }), feet('right', 'free'), reach('right', 28, -80, 20)]],
-      cues: { do: 'Hold the foot or trouser leg, heel towards the seat.', watch: 'Standing knee stays soft; let go if it pinches.' },
+      cues: { do: 'Towel round the ankle; draw the heel towards the seat.', watch: 'Standing knee stays soft; let go if it pinches.' },
+      with: 'towel',
+      drawn: 'ankleStrap',
+      declared: { gripDemand: 1 },
     },
   ],
 })
@@ -470,8 +492,13 @@ const hipFlexor = ladder({
       view: 10,
       cues: { do: 'Slide the outer leg back, tuck the tail, open the front of the hip.' },
     },
-    { on: 'hold2', poses: [[], [split('left', 10)]] },
-    { on: 'hold1', name: 'Standing, one arm reaches up', poses: [[], [split('left', 14), reach('right', 150, 60, 10)]], met: 2.1 },
+    { on: 'hold2', poses: [[], [split('left', 10, OPEN), weightOn(0.4), plants('left')]] },
+    {
+      on: 'hold1',
+      name: 'Standing, one arm reaches up',
+      poses: [[], [split('left', 14, OPEN), reach('right', 150, 60, 10), weightOn(0.3), plants('left')]],
+      met: 2.1,
+    },
     {
       on: 'kneel',
       name: 'Half kneeling',
@@ -586,7 +613,7 @@ const crossBody = ladder({
   view: 20,
   cues: { do: 'Draw one arm across the chest, shoulder low.', ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Hand to the other shoulder', poses: [[], [reach('right', 45, 115, 100)]] },
+    { on: 'seatBack', name: 'Hand to the other shoulder', poses: [[], [hands('right', 'otherShoulder')]] },
     { on: 'seat', name: 'Arm across, other hand helps', poses: [[], [reach('right', 75, 118, 15), reach('left', 55, 95, 95)]] },
     { on: 'free', name: 'Standing, arm across', poses: [[], [reach('right', 80, 118, 12), reach('left', 58, 95, 95)]] },
   ],
@@ -625,7 +652,7 @@ const hug = ladder({
   gradedBy: ['intendedRpe', 'met', 'spinalFlexionDeg'],
   cues: { do: 'Arms round yourself, let the blades drift apart.', ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Hands to opposite shoulders', poses: [[], [arm('both', { raise: 55, plane: 112, elbow: 100 })]] },
+    { on: 'seatBack', name: 'Hands to opposite shoulders', poses: [[], [hands('both', 'otherShoulder')]] },
     {
       on: 'seat',
       name: 'Arms circle a big ball, back rounds a little',
@@ -681,6 +708,7 @@ const hamstringLying = ladder({
       name: 'Trunk raised, knee bent',
       poses: [[], [leg('right', { flexion: 88, knee: 70 }), feet('right', 'free'), front(60, 20)]],
       declared: { gripDemand: 1 },
+      drawn: 'strap',
     },
     {
       on: 'bedSupine',
@@ -688,6 +716,7 @@ const hamstringLying = ladder({
       poses: [[], [leg('right', { flexion: 80, knee: 30 }), feet('right', 'free'), front(70, 10)]],
       met: 1.7,
       declared: { gripDemand: 1 },
+      drawn: 'strap',
     },
     {
       on: 'supine',
@@ -695,6 +724,7 @@ const hamstringLying = ladder({
       poses: [[], [leg('right', { flexion: 85, knee: 12 }), feet('right', 'free'), front(72, 8)]],
       met: 1.8,
       declared: { gripDemand: 1 },
+      drawn: 'strap',
     },
   ],
 })
@@ -710,12 +740,12 @@ const kneeHug = ladder({
   gradedBy: ['intendedRpe', 'met', 'hipFlexionDeg'],
   cues: { do: 'Draw one knee towards you and hold it there.', ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Sitting, one knee', side: 'one-then-other', poses: [[], [lift('right', 112, 100), front(40, 60)]] },
-    { on: 'bedSupine', name: 'On a bed, one knee', side: 'one-then-other', poses: [[], [lift('right', 115, 118), front(45, 50)]], met: 1.7 },
+    { on: 'seatBack', name: 'Sitting, one knee', side: 'one-then-other', poses: [[], [lift('right', 112, 100), hands('both', 'shin')]] },
+    { on: 'bedSupine', name: 'On a bed, one knee', side: 'one-then-other', poses: [[], [lift('right', 115, 118), hands('both', 'shin')]], met: 1.7 },
     {
       on: 'supine',
       name: 'On the mat, both knees',
-      poses: [[], [leg('both', { flexion: 118, knee: 120, abduction: 8 }), feet('both', 'free'), front(45, 50)]],
+      poses: [[], [leg('both', { flexion: 118, knee: 120, abduction: 8 }), feet('both', 'free'), hands('both', 'shin')]],
       met: 1.9,
       declared: { abdominalPressure: 2 },
       cues: { do: 'Draw both knees towards you, one after the other, and hold.' },
@@ -741,7 +771,7 @@ const chairTwist = ladder({
       on: 'seat',
       name: 'Turn, hand on the chair back',
       step: 'the hands help to the end',
-      poses: [[], [spine({ twist: 38 }), reach('right', 30, -60, 40)]],
+      poses: [[], [spine({ twist: 38 }), hands('right', 'ownBack')]],
       declared: { twistEndRange: true },
       met: 1.8,
     },
@@ -833,6 +863,7 @@ const straddle = ladder({
       name: 'On the mat, wide legs',
       poses: [[leg('both', { abduction: 30 })], [lean(8), leg('both', { abduction: 36, flexion: 105, knee: 12 })]],
       met: 1.9,
+      view: 15,
     },
   ],
 })
@@ -963,6 +994,8 @@ const bodyScan = ladder({
       ],
       met: 1.3,
       cues: { do: 'Lower legs on the chair; be heavy and notice feet to face.' },
+      props: ['legChair'],
+      needs: ['chair'],
     },
   ],
 })

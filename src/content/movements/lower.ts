@@ -1,6 +1,6 @@
-import { arm, feet, hands, lean, leg, spine } from '@/core/body'
+import { arm, feet, hands, lean, leg, plants, spine, weightOn } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { bend, front, kick, legBack, legOut, lift, parts, split, wide } from './shapes'
+import { bend, front, kick, legBack, legOut, lift, parts, SHORT, split, wide } from './shapes'
 
 const LEGS = {
   purpose: 'strength-legs',
@@ -34,16 +34,16 @@ const squat = ladder({
       rpe: 2,
     },
     { on: 'hold2', name: 'Quarter squat, two hands on the chair', poses: [[], [bend(35, 42)]] },
-    { id: 'half', on: 'hold2', name: 'Half squat, two hands on the chair', step: 'lower', poses: [[], [bend(62, 72)]] },
-    { on: 'hold1', name: 'Half squat, one hand on the chair', poses: [[], [bend(62, 74)]] },
-    { on: 'free', name: 'Half squat, arms forward', poses: [[], [bend(68, 84), front(70, 10)]], declared: { balanceDemand: 3 } },
+    { id: 'half', on: 'hold2', name: 'Half squat, two hands on the chair', step: 'lower', poses: [[], [bend(62, 64)]] },
+    { on: 'hold1', name: 'Half squat, one hand on the chair', poses: [[], [bend(62, 66)]] },
+    { on: 'free', name: 'Half squat, arms forward', poses: [[], [bend(68, 70), front(70, 10)]], declared: { balanceDemand: 3 } },
     {
       id: 'weights',
       on: 'free',
       name: 'Half squat with weights',
       with: 'dumbbell',
       kg: 2,
-      poses: [[], [bend(72, 88), arm('both', { raise: 22, plane: 80, elbow: 6 })]],
+      poses: [[], [bend(72, 74), arm('both', { raise: 22, plane: 80, elbow: 6 })]],
       declared: { balanceDemand: 3 },
       met: 3.6,
     },
@@ -67,12 +67,12 @@ const wideSquat = ladder({
       poses: [[], [leg('both', { abduction: 24, rotation: 14 })]],
       cues: { do: 'Feet wide; press the knees gently apart, and ease.' },
     },
-    { on: 'hold2', poses: [[leg('both', { abduction: 18, rotation: 20 })], [bend(42, 46, 20, 22)]] },
+    { on: 'hold2', poses: [[bend(2, 2, 20, 20)], [bend(42, 46, 20, 16)]] },
     {
       on: 'free',
       poses: [
-        [leg('both', { abduction: 18, rotation: 22 }), hands('both', 'hip')],
-        [bend(50, 54, 22, 24), hands('both', 'hip')],
+        [bend(2, 2, 20, 20), hands('both', 'hip')],
+        [bend(50, 54, 20, 13), hands('both', 'hip')],
       ],
       declared: { balanceDemand: 3 },
     },
@@ -82,9 +82,13 @@ const wideSquat = ladder({
       name: 'Standing free, one weight held low',
       with: 'dumbbell',
       kg: 3,
-      poses: [[leg('both', { abduction: 18, rotation: 22 })], [bend(54, 58, 22, 24), arm('both', { raise: 18, plane: 110, elbow: 5 })]],
+      poses: [
+        [bend(2, 2, 20, 20), arm('both', { raise: 14, plane: 110, elbow: 5 })],
+        [bend(54, 58, 20, 12), arm('both', { raise: 18, plane: 110, elbow: 5 })],
+      ],
       declared: { balanceDemand: 3 },
       met: 3.5,
+      drawn: 'weight',
     },
   ],
 })
@@ -139,12 +143,12 @@ const squatKneeRaise = ladder({
       declared: { cognitiveLoad: 1 },
       cues: { do: 'Press both feet down, then lift one knee; change.' },
     },
-    { on: 'hold2', poses: [[bend(34, 40)], [lift('right', 60, 75)]], declared: { cognitiveLoad: 1 } },
-    { on: 'hold1', poses: [[bend(40, 48)], [lift('right', 68, 80)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold2', poses: [[bend(32, 48), weightOn(0.3)], [lift('right', 46, 82)]], declared: { cognitiveLoad: 1 } },
+    { on: 'hold1', poses: [[bend(38, 52), weightOn(0.3)], [lift('right', 60, 82)]], declared: { cognitiveLoad: 1 } },
     {
       on: 'free',
       poses: [
-        [bend(44, 54), front(60, 30)],
+        [bend(44, 47), front(60, 30)],
         [lift('right', 72, 82), hands('both', 'hip')],
       ],
       declared: { cognitiveLoad: 1 },
@@ -155,7 +159,7 @@ const squatKneeRaise = ladder({
       name: 'Half squat and high knee, standing free',
       step: 'deeper and higher',
       poses: [
-        [bend(72, 86), front(70, 15)],
+        [bend(72, 74), front(70, 15)],
         [lift('right', 80, 85), hands('both', 'hip')],
       ],
       met: 3.6,
@@ -213,8 +217,8 @@ const splitStance = ladder({
     watch: 'Feet on two tracks, front knee over the middle of the foot.',
   },
   steps: [
-    { on: 'hold2', name: 'Shallow, two hands on the chair', poses: [[split('right', 4)], [split('right', 20)]] },
-    { id: 'deeper', on: 'hold2', name: 'Deeper, two hands on the chair', step: 'lower', poses: [[split('right', 6)], [split('right', 42)]] },
+    { id: 'hold2', on: 'rails2', name: 'Shallow, a hand on each rail', poses: [[split('right', 4)], [split('right', 20)]] },
+    { id: 'deeper', on: 'rails2', name: 'Deeper, a hand on each rail', step: 'lower', poses: [[split('right', 6)], [split('right', 42)]] },
     { on: 'hold1', name: 'Deeper, one hand on the chair', poses: [[split('right', 6)], [split('right', 42)]] },
     {
       on: 'free',
@@ -264,9 +268,15 @@ const backStep = ladder({
       declared: { travel: 'none', impactLevel: 0 },
       cues: { do: 'Slide one foot back under the chair, onto its ball, and home.' },
     },
-    { on: 'hold2', name: 'Step back only, two hands on the chair', poses: [[], [split('left', 4)]] },
-    { id: 'lunge', on: 'hold2', name: 'Step back and bend, two hands on the chair', step: 'both knees bend', poses: [[], [split('left', 30)]] },
-    { on: 'hold1', name: 'Step back and bend, one hand on the chair', poses: [[], [split('left', 34)]] },
+    { on: 'hold2', name: 'Step back only, two hands on the chair', poses: [[], [split('left', 4, SHORT), weightOn(0.4), plants('left')]] },
+    {
+      id: 'lunge',
+      on: 'hold2',
+      name: 'Step back and bend, two hands on the chair',
+      step: 'both knees bend',
+      poses: [[], [split('left', 30, SHORT), weightOn(0.4), plants('left')]],
+    },
+    { on: 'hold1', name: 'Step back and bend, one hand on the chair', poses: [[], [split('left', 34, SHORT), weightOn(0.2), plants('left')]] },
     {
       on: 'free',
       name: 'Step back and bend',
@@ -320,15 +330,29 @@ const curtsy = ladder({
       on: 'hold2',
       poses: [
         [],
-        [leg('right', { flexion: 22, knee: 26 }), leg('left', { flexion: -14, abduction: -14, knee: 24, ankle: -26 }), feet('left', 'ball')],
+        [
+          leg('right', { flexion: 10, knee: 18 }),
+          leg('left', { flexion: -8, abduction: -20, knee: 22, ankle: -26 }),
+          feet('left', 'ball'),
+          weightOn(0.3),
+          plants('right'),
+        ],
       ],
+      declared: { balanceDemand: 2 },
     },
     {
       on: 'hold1',
       poses: [
         [],
-        [leg('right', { flexion: 26, knee: 30 }), leg('left', { flexion: -14, abduction: -14, knee: 28, ankle: -26 }), feet('left', 'ball')],
+        [
+          leg('right', { flexion: 12, knee: 22 }),
+          leg('left', { flexion: -8, abduction: -20, knee: 22, ankle: -26 }),
+          feet('left', 'ball'),
+          weightOn(0.2),
+          plants('right'),
+        ],
       ],
+      declared: { balanceDemand: 4 },
     },
     {
       on: 'free',
@@ -336,8 +360,10 @@ const curtsy = ladder({
         [hands('both', 'hip')],
         [
           leg('right', { flexion: 32, knee: 38 }),
-          leg('left', { flexion: -14, abduction: -14, knee: 34, ankle: -26 }),
+          leg('left', { flexion: -10, abduction: -20, knee: 34, ankle: -26 }),
           feet('left', 'ball'),
+          plants('right'),
+          weightOn(0.2),
           hands('both', 'hip'),
         ],
       ],
@@ -421,7 +447,7 @@ const oneLegHinge = ladder({
     {
       on: 'hold2',
       name: 'Toes stay down behind, two hands on the chair',
-      poses: [[], [leg('left', { flexion: 30, knee: 12 }), leg('right', { flexion: 4, knee: 10, ankle: -30 }), feet('right', 'ball')]],
+      poses: [[], [weightOn(0.3), leg('left', { flexion: 30, knee: 12 }), leg('right', { flexion: 4, knee: 10, ankle: -30 }), feet('right', 'ball')]],
     },
     {
       id: 'lift',
@@ -455,7 +481,7 @@ const legExtension = ladder({
     { on: 'seatBack', name: 'Sitting back, half way', poses: [[], [kick('right', 45)]] },
     { on: 'seat', name: 'Sitting tall, all the way', step: 'sitting free, to straight', poses: [[], [kick('right', 8)]] },
     { id: 'cuff', on: 'seat', name: 'Sitting tall, ankle weight', with: 'cuff', kg: 1, poses: [[], [kick('right', 8)]], met: 2.3 },
-    { on: 'hold1', name: 'Standing, one hand on the chair', poses: [[lift('right', 60, 80)], [lift('right', 60, 18)]] },
+    { on: 'hold1', name: 'Standing, one hand on the chair', poses: [[], [lift('right', 60, 80)], [lift('right', 60, 18)]] },
   ],
 })
 
@@ -519,16 +545,16 @@ const heelSlide = ladder({
   rpe: [1.5, 3],
   view: 85,
   dose: { sets: 1, reps: 10, restSeconds: 20 },
-  cues: { do: 'Slide one heel towards you and away again.', breath: 'Breathe with the slide.', watch: 'The pelvis stays still.' },
+  cues: { do: 'Slide one heel away along the floor, and draw it back.', breath: 'Breathe with the slide.', watch: 'The pelvis stays still.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting, foot slides out and in', poses: [[leg('right', { knee: 55, flexion: 88 })], [leg('right', { knee: 100 })]] },
-    { on: 'bedWedge', poses: [[leg('right', { flexion: 48, knee: 8 }), feet('right', 'free')], []] },
-    { on: 'bedSupine', poses: [[leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')], []], met: 2, declared: { abdominalPressure: 1 } },
+    { on: 'seatBack', name: 'Sitting, foot slides out and in', poses: [[], [leg('right', { knee: 55, flexion: 88 })]] },
+    { on: 'bedWedge', poses: [[], [leg('right', { flexion: 48, knee: 8 }), feet('right', 'free')]] },
+    { on: 'bedSupine', poses: [[], [leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')]], met: 2, declared: { abdominalPressure: 1 } },
     {
       on: 'supine',
       name: 'On the mat, both legs in turn with a brace',
       step: 'on the floor, belly drawn in',
-      poses: [[leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')], []],
+      poses: [[], [leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')]],
       declared: { abdominalPressure: 1 },
       met: 2.2,
     },
@@ -587,8 +613,9 @@ const hamstringCurl = ladder({
       with: 'band',
       kg: 2,
       poses: [[leg('right', { knee: 60 })], [leg('right', { knee: 102, ankle: -14 }), feet('right', 'ball')]],
-      bandRuns: 'thighs',
+      bandRuns: 'ankle',
       cues: { setup: 'Check the band for nicks. Sit tall; the band from something fixed in front to one ankle.' },
+      needs: ['anchor'],
     },
     { on: 'hold2', kg: 0, poses: [[], [legBack('right', 0, 75)]] },
     { on: 'hold1', kg: 0, poses: [[], [legBack('right', 0, 80)]], met: 2.6 },
@@ -629,26 +656,37 @@ const innerThigh = ladder({
       with: 'towel',
       poses: [[leg('both', { abduction: 10 })], [leg('both', { abduction: 5 })]],
       cues: { do: 'Squeeze the rolled towel between the knees, let go slowly.' },
+      drawn: 'kneeBall',
     },
-    { on: 'seat', name: 'Sitting tall, ball', poses: [[leg('both', { abduction: 12 })], [leg('both', { abduction: 6 })]] },
+    {
+      on: 'seat',
+      name: 'Sitting tall, ball',
+      poses: [[leg('both', { abduction: 12 })], [leg('both', { abduction: 6 })]],
+      with: 'ball',
+      drawn: 'kneeBall',
+    },
     {
       on: 'bedWedge',
-      view: 70,
+      view: 40,
       name: 'Leaning on a wedge, ball',
       step: 'feet further away',
       poses: [[leg('both', { abduction: 10 })], [leg('both', { abduction: 5 })]],
       rpe: 3.5,
       met: 2.1,
+      with: 'ball',
+      drawn: 'kneeBall',
     },
     {
       on: 'supine',
-      view: 70,
+      view: 40,
       name: 'On the mat, squeeze and small hip lift',
       step: 'the hips lift too',
       poses: [[leg('both', { abduction: 6 })], [lean(-108), leg('both', { flexion: 24, abduction: 5 })]],
       met: 2.4,
       declared: { abdominalPressure: 1 },
       cues: { do: 'Squeeze the ball, lift the hips a little, lower, let go.' },
+      with: 'ball',
+      drawn: 'kneeBall',
     },
   ],
 })
@@ -682,8 +720,8 @@ const clam = ladder({
       on: 'bedSide',
       view: 75,
       poses: [
-        [leg('both', { flexion: 45, knee: 80 })],
-        [leg('both', { flexion: 45, knee: 80 }), leg('left', { flexion: 45, knee: 80, abduction: 28, rotation: 20 })],
+        [leg('both', { flexion: 45, knee: 80 }), leg('left', { flexion: 45, knee: 80, abduction: -3 })],
+        [leg('both', { flexion: 45, knee: 80 }), leg('left', { flexion: 45, knee: 88, abduction: 20, rotation: 36 })],
       ],
       kg: 0,
       met: 2.2,
@@ -692,8 +730,8 @@ const clam = ladder({
       on: 'sideLie',
       view: 75,
       poses: [
-        [leg('both', { flexion: 45, knee: 80 })],
-        [leg('both', { flexion: 45, knee: 80 }), leg('left', { flexion: 45, knee: 80, abduction: 32, rotation: 22 })],
+        [leg('both', { flexion: 45, knee: 80 }), leg('left', { flexion: 45, knee: 80, abduction: -3 })],
+        [leg('both', { flexion: 45, knee: 80 }), leg('left', { flexion: 45, knee: 88, abduction: 20, rotation: 40 })],
       ],
       kg: 0,
       met: 2.3,
@@ -797,6 +835,7 @@ const footWork = ladder({
       poses: [[], [feet('right', 'ball'), leg('right', { ankle: -8 })]],
       do: 'Pull a towel towards you with the toes, let it go.',
       met: 1.7,
+      needs: ['towel'],
     },
     {
       id: 'dome',
@@ -846,7 +885,7 @@ const bandSteps = ladder({
       name: 'At the rail',
       with: 'band',
       kg: 3,
-      poses: [[bend(14, 16, 6)], [bend(14, 16, 16)]],
+      poses: [[bend(14, 16, 4)], [bend(14, 16, 14), plants('left')]],
       bandRuns: 'thighs',
       cues: { setup: 'Check the band for nicks. The band round both thighs; face the rail, both hands on it.' },
     },
@@ -856,8 +895,8 @@ const bandSteps = ladder({
       kg: 3,
       step: 'without hands',
       poses: [
-        [bend(20, 24, 7), hands('both', 'hip')],
-        [bend(20, 24, 18), hands('both', 'hip')],
+        [bend(20, 24, 5), hands('both', 'hip')],
+        [bend(20, 24, 16), hands('both', 'hip'), plants('left')],
       ],
       declared: { balanceDemand: 3 },
       cues: { setup: 'Check the band for nicks. The band round both thighs, clear floor, a steady chair in reach.' },
@@ -870,8 +909,8 @@ const bandSteps = ladder({
       with: 'band',
       kg: 4,
       poses: [
-        [bend(34, 38, 20), hands('both', 'hip')],
-        [bend(34, 38, 27), hands('both', 'hip')],
+        [bend(34, 38, 15), hands('both', 'hip')],
+        [bend(34, 38, 22), hands('both', 'hip'), plants('left')],
       ],
       declared: { balanceDemand: 3 },
       met: 3.6,
@@ -894,8 +933,8 @@ const hipHike = ladder({
   cues: { do: 'Lift one hip straight up, lower it level.', breath: 'Out as it lifts.', watch: 'Shoulders stay level.' },
   steps: [
     { on: 'seat', name: 'Seated hip lifts', poses: [[], [spine({ sideBend: 9 })]] },
-    { on: 'hold2', poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]] },
-    { on: 'hold1', poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]] },
+    { on: 'hold2', poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]], view: 170 },
+    { on: 'hold1', poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]], view: 170 },
   ],
 })
 
@@ -917,25 +956,25 @@ const floorPractice = ladder({
   },
   steps: [
     {
-      on: 'counter2',
-      name: 'Half way, hands on the counter',
-      poses: [[split('right', 4)], [split('right', 40)]],
+      on: 'chairSeat2',
+      name: 'Half way, hands on the seat of a chair',
+      poses: [[split('right', 26, SHORT, 45)], [split('right', 50, SHORT, 48)]],
       declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2 },
       id: 'hold2',
       cues: {
-        setup: 'Face the counter, both hands on its edge, a cushion under the back knee.',
+        setup: 'Hands on the seat of a heavy chair against a wall, a cushion under the back knee.',
         do: 'One foot back, lower the back knee, rise with the front leg.',
       },
     },
     {
       id: 'low',
-      on: 'counter2',
-      name: 'Low at the counter, knee nearly to a cushion',
+      on: 'chairSeat2',
+      name: 'Low, hands on the seat, knee nearly to a cushion',
       step: 'lower',
-      poses: [[split('right', 4)], [split('right', 64)]],
+      poses: [[split('right', 26, SHORT, 45)], [split('right', 70, SHORT, 48)]],
       declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2 },
       cues: {
-        setup: 'Face the counter, both hands on its edge, a cushion under the back knee.',
+        setup: 'Hands on the seat of a heavy chair against a wall, a cushion under the back knee.',
         do: 'One foot back, lower the back knee, rise with the front leg.',
       },
     },
@@ -945,8 +984,8 @@ const floorPractice = ladder({
       name: 'Half kneeling beside the chair, and up',
       step: 'a knee on the floor',
       poses: [
-        [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat')],
-        [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat'), lean(18)],
+        [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat'), hands('left', 'chairSeat')],
+        [leg('right', { flexion: 88, knee: 92 }), feet('right', 'flat'), lean(18), hands('left', 'chairSeat')],
       ],
       declared: { transferLevel: 3, balanceDemand: 3, breathHoldRisk: 2, abdominalPressure: 1, cognitiveLoad: 2 },
       met: 3.5,
@@ -954,6 +993,8 @@ const floorPractice = ladder({
         setup: 'A heavy chair against a wall beside you, its seat towards you; a pad under the knee.',
         do: 'Half kneel, one hand on the seat; lean forward and press to stand.',
       },
+      props: ['seatAhead'],
+      needs: ['chair'],
     },
     {
       id: 'free',
@@ -1029,7 +1070,7 @@ const legCircle = ladder({
   gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
   cues: { do: 'Draw slow circles with the foot, five each way.', breath: 'Breathe through the circle.', watch: 'Only the leg moves.' },
   steps: [
-    { on: 'seat', poses: [[kick('right', 20)], [parts(leg('right', { flexion: 96, knee: 20, abduction: 22 }), feet('right', 'free'))]] },
+    { on: 'seat', poses: [[kick('right', 20)], [parts(leg('right', { flexion: 96, knee: 20, abduction: 22 }), feet('right', 'free'))]], view: 50 },
     { on: 'hold2', poses: [[legOut('right', 14, 16)], [legOut('right', 22, -8)]] },
     { on: 'hold1', poses: [[legOut('right', 14, 16)], [legOut('right', 24, -8)]], met: 2.6 },
   ],

@@ -1,6 +1,6 @@
-import { feet, hands, lean, leg, neck, spine, yaw } from '@/core/body'
+import { feet, hands, lean, leg, neck, plants, spine, weightOn, yaw } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { behind, bend, diagonal, front, kick, legBack, lift, reach, split, swing, swingBack, tap, wide } from './shapes'
+import { behind, bend, diagonal, front, kick, legBack, lift, reach, SHORT, split, swing, swingBack, tap, wide } from './shapes'
 
 const BALANCE = {
   purpose: 'balance',
@@ -32,25 +32,33 @@ const tandemWalk = ladder({
       cues: { do: 'Set one foot right in front of the other, and change.', watch: 'Sit tall; look ahead, not down.' },
     },
     {
-      on: 'rail2',
-      name: 'Along the rail, two hands',
-      poses: [[], [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })]],
+      on: 'rails2',
+      name: 'Between two rails, a hand on each',
+      poses: [
+        [leg('left', { flexion: 14, abduction: -4, knee: 4 }), leg('right', { flexion: -11, abduction: -4 })],
+        [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })],
+      ],
       declared: { balanceDemand: 3 },
       cues: {
-        setup: 'Stand sideways to the rail, near hand on it, free hand ready.',
-        do: 'Walk along the rail, heel to toe, slowly.',
-        watch: 'Look ahead; the hand slides along the rail.',
+        setup: 'Stand between two rails, or a rail and a counter, a hand on each.',
+        do: 'Walk along between them, heel to toe, slowly.',
+        watch: 'Look ahead; both hands slide along.',
       },
+      id: 'rail2',
     },
     {
-      on: 'hold1',
-      name: 'One hand on the chair',
-      poses: [[], [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })]],
+      on: 'rail1',
+      name: 'Along the rail, one hand',
+      poses: [
+        [leg('left', { flexion: 14, abduction: -4, knee: 4 }), leg('right', { flexion: -11, abduction: -4 })],
+        [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 })],
+      ],
       cues: {
         setup: 'Stand beside a rail or counter, one hand on it.',
         do: 'Heel to toe along it, slowly, and turn at its end.',
         watch: 'Hand slides along; never step away from it.',
       },
+      id: 'hold1',
     },
     {
       on: 'free',
@@ -79,7 +87,7 @@ const marchHold = ladder({
     { on: 'seat', poses: [[], [lift('right', 104)]], declared: { cognitiveLoad: 1 }, cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
     {
       on: 'hold2',
-      poses: [[], [lift('right', 60, 75)]],
+      poses: [[], [lift('right', 48, 84)]],
       declared: { cognitiveLoad: 1 },
       cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
@@ -91,7 +99,7 @@ const marchHold = ladder({
     },
     {
       on: 'free',
-      poses: [[swing()], [lift('right', 62, 78), wide(30)]],
+      poses: [[], [lift('right', 62, 78), wide(30)]],
       declared: { cognitiveLoad: 1 },
       cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
@@ -111,12 +119,12 @@ const reachBalance = ladder({
     { on: 'seat', poses: [[], [lean(20), front(82)]], cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
     {
       on: 'hold1',
-      poses: [[], [leg('both', { flexion: 16, knee: 2 }), reach('right', 84)]],
+      poses: [[], [weightOn(0.6), leg('both', { flexion: 16, knee: 2 }), reach('right', 84)]],
       cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'free',
-      poses: [[front(70)], [leg('both', { flexion: 24, knee: 4 }), front(88)]],
+      poses: [[front(70)], [weightOn(0.6), leg('both', { flexion: 24, knee: 4 }), front(88)]],
       declared: { balanceDemand: 3 },
       cues: { watch: 'Take the chair at the first wobble, before you need it.' },
     },
@@ -127,7 +135,7 @@ const reachBalance = ladder({
       step: 'narrower',
       poses: [
         [leg('both', { abduction: -2 }), front(70)],
-        [leg('both', { flexion: 22, knee: 4, abduction: -2 }), front(88)],
+        [weightOn(0.6), leg('both', { flexion: 22, knee: 4, abduction: -2 }), front(88)],
       ],
       declared: { balanceDemand: 4 },
       cues: { watch: 'Take the chair at the first wobble, before you need it.' },
@@ -143,25 +151,30 @@ const clock = ladder({
   main: ['outer-hip', 'glutes'],
   helping: ['quadriceps', 'feet'],
   everyday: 'feeling for the next stone on a path',
-  view: 30,
+  view: 15,
   cues: { do: 'Stand on one leg; the other toes touch twelve, three and six.', ...STEADY },
   declared: { cognitiveLoad: 1 },
   steps: [
     {
       on: 'seat',
-      poses: [[leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
+      poses: [[], [leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
       declared: { cognitiveLoad: 2 },
       cues: { do: 'Sit tall; one foot touches twelve, three and six.', watch: 'Sit tall; both sit bones stay heavy.' },
     },
     {
       on: 'hold2',
-      poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
+      poses: [
+        [],
+        [leg('right', { flexion: 12, abduction: 20, knee: 4, ankle: -24 }), feet('right', 'touch')],
+        [tap('right', 'side')],
+        [tap('right', 'back')],
+      ],
       declared: { balanceDemand: 2, cognitiveLoad: 2 },
       cues: { do: 'Stand on one leg; the other toes touch front, side and back.', watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'hold1',
-      poses: [[tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
+      poses: [[], [tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
       declared: { balanceDemand: 3, cognitiveLoad: 2 },
       cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
@@ -271,8 +284,8 @@ const rock = ladder({
     {
       on: 'hold2',
       poses: [
-        [feet('both', 'ball'), leg('both', { ankle: -26 })],
-        [feet('both', 'heel'), leg('both', { ankle: 10 })],
+        [weightOn(-1), feet('both', 'ball'), leg('both', { ankle: -26 })],
+        [weightOn(1), feet('both', 'heel'), leg('both', { ankle: 10 })],
       ],
       cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
     },
@@ -316,14 +329,16 @@ const stepOver = ladder({
       cues: { do: 'Lift the knee, foot over the line, heel down; and back.', watch: 'Sit tall; the trunk does not lean back.' },
     },
     {
-      on: 'rail2',
+      on: 'rails2',
       poses: [[], [lift('right', 60, 60)]],
       declared: { balanceDemand: 3 },
       cues: {
-        setup: 'Stand sideways to the rail, near hand on it, a line on the floor ahead.',
+        setup: 'Stand between two rails, or a rail and a counter, a line on the floor ahead.',
         do: 'Knee high, over the line, heel down; and back.',
         watch: 'Lift from the hip; do not swing the leg out.',
       },
+      id: 'rail2',
+      name: 'Between two rails, a hand on each',
     },
     {
       on: 'hold1',
@@ -332,7 +347,10 @@ const stepOver = ladder({
     },
     {
       on: 'free',
-      poses: [[swing()], [lift('right', 66, 64), swingBack()]],
+      poses: [
+        [lift('right', 66, 64), swingBack()],
+        [lift('left', 66, 64), swing()],
+      ],
       declared: { balanceDemand: 5 },
       cues: { watch: 'Pause on both feet before the next step.' },
     },
@@ -390,12 +408,12 @@ const surfer = ladder({
   steps: [
     {
       on: 'hold2',
-      poses: [[], [split('right', 4)]],
+      poses: [[], [split('right', 4, SHORT), weightOn(0.4), plants('right')]],
       cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
       on: 'hold1',
-      poses: [[], [split('right', 6)]],
+      poses: [[], [split('right', 6, SHORT), weightOn(0.2), plants('right')]],
       cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Press the hand down at the first wobble; do not pull.' },
     },
     {
@@ -453,6 +471,7 @@ const eyesClosed = ladder({
         do: 'Sit steady; let the eyes go soft, then close.',
         watch: 'Open the eyes when you start to drift.',
       },
+      seatIs: 'armchair',
     },
     {
       on: 'hold2',
@@ -524,20 +543,23 @@ const quickStand = ladder({
     {
       on: 'hold2',
       name: 'From a high seat, two hands on the chair',
-      poses: [[bend(58, 70)], []],
+      poses: [[lean(32), bend(78, 90)], []],
       cues: {
         setup: 'A higher chair against a wall behind you, a chair back in front for your hands.',
         do: 'Up with purpose, down slowly.',
         breath: 'Out as you rise.',
         watch: 'Hands press down, never pull; stop when it slows.',
       },
+      props: ['chair'],
+      needs: ['chair'],
+      seatHeight: 0.57,
     },
     {
       id: 'standard',
       on: 'hold2',
       name: 'From the chair, two hands on the chair',
       step: 'from standard height',
-      poses: [[bend(88, 98)], []],
+      poses: [[lean(39), bend(90, 110)], []],
       met: 3.6,
       cues: {
         setup: 'Sit on a chair against a wall, a second chair back in front for your hands.',
@@ -545,11 +567,14 @@ const quickStand = ladder({
         breath: 'Out as you rise.',
         watch: 'Feel the seat with both legs before you sit.',
       },
+      props: ['chair'],
+      needs: ['chair'],
+      seatHeight: 0.48,
     },
     {
       on: 'free',
       name: 'From the chair, arms crossed',
-      poses: [[bend(90, 105), hands('both', 'chest')], [hands('both', 'chest')]],
+      poses: [[bend(90, 110), hands('both', 'chest')], [hands('both', 'chest')]],
       declared: { balanceDemand: 3 },
       cues: {
         setup: 'Sit forward on a chair set against a wall, feet under your knees, arms crossed.',
@@ -557,6 +582,9 @@ const quickStand = ladder({
         breath: 'Out as you rise.',
         watch: 'Stand still a moment before you sit again.',
       },
+      props: ['chair'],
+      needs: ['chair'],
+      seatHeight: 0.48,
     },
   ],
 })
@@ -620,8 +648,15 @@ const stamp = ladder({
   cues: { do: 'Lift and set the foot down with a firm stamp.', breath: 'Out on each stamp.', watch: 'Flat foot, soft knee.' },
   steps: [
     { on: 'seat', poses: [[], [lift('right', 100)]], declared: { impactLevel: 1 } },
-    { on: 'hold2', poses: [[], [lift('right', 40, 55)]], declared: { impactLevel: 2 } },
-    { on: 'free', poses: [[swing()], [lift('right', 44, 58), swingBack()]], declared: { impactLevel: 2, balanceDemand: 4, travel: 'on-spot' } },
+    { on: 'hold2', poses: [[], [lift('right', 38, 68)]], declared: { impactLevel: 2 } },
+    {
+      on: 'free',
+      poses: [
+        [lift('right', 44, 58), swingBack()],
+        [lift('left', 44, 58), swing()],
+      ],
+      declared: { impactLevel: 2, balanceDemand: 4, travel: 'on-spot' },
+    },
   ],
 })
 
@@ -692,7 +727,11 @@ const quickStep = ladder({
       declared: { cognitiveLoad: 3 },
       cues: { watch: 'Sit tall; set the foot down softly.' },
     },
-    { on: 'hold2', poses: [[], [split('right', 18)]], declared: { impactLevel: 2, travel: 'mixed', cognitiveLoad: 3 } },
+    {
+      on: 'hold2',
+      poses: [[], [split('left', 18, SHORT), weightOn(0.4), plants('left')]],
+      declared: { impactLevel: 2, travel: 'mixed', cognitiveLoad: 3 },
+    },
     { on: 'free', poses: [[], [split('right', 22), wide(30)]], declared: { impactLevel: 2, travel: 'mixed', balanceDemand: 4, cognitiveLoad: 3 } },
   ],
 })

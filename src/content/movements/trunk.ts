@@ -1,6 +1,6 @@
 import { arm, feet, hands, lean, leg, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { diagonal, front, kick, lift, reach, wide } from './shapes'
+import { atTheEars, bend, diagonal, front, kick, lift, reach, together, wide } from './shapes'
 
 const TRUNK = {
   purpose: 'strength-trunk',
@@ -192,6 +192,9 @@ const pressOut = ladder({
       poses: [[hands('both', 'chest'), front(55, 105)], [front(76, 12)]],
       declared: { abdominalPressure: 1 },
       cues: { setup: 'Check the band for nicks. Sit sideways to where the band is fixed, its end in both hands.' },
+      bandRuns: 'side',
+      needs: ['anchor'],
+      view: 15,
     },
     {
       on: 'free',
@@ -205,6 +208,9 @@ const pressOut = ladder({
       ],
       declared: { abdominalPressure: 1 },
       cues: { setup: 'Check the band for nicks. Stand sideways to where the band is fixed, its end in both hands.' },
+      bandRuns: 'side',
+      needs: ['anchor'],
+      view: 15,
     },
   ],
 })
@@ -234,16 +240,18 @@ const weightTurn = ladder({
       name: 'Sitting tall, 1 kg held close',
       with: 'dumbbell',
       kg: 1,
-      poses: [[front(20, 100)], [front(20, 100), spine({ twist: 26 })]],
+      poses: [[together(24, 96)], [together(24, 96), spine({ twist: 26 })]],
       met: 2.2,
+      drawn: 'weight',
     },
     {
       on: 'free',
       name: 'Standing, 2 kg held close',
       with: 'dumbbell',
       kg: 2,
-      poses: [[front(20, 100)], [front(20, 100), spine({ twist: 28 })]],
+      poses: [[together(24, 96)], [together(24, 96), spine({ twist: 28 })]],
       declared: { abdominalPressure: 1 },
+      drawn: 'weight',
     },
   ],
 })
@@ -269,6 +277,7 @@ const sideBend = ladder({
       with: 'dumbbell',
       kg: 2,
       poses: [[arm('both', { raise: 5, plane: 0, elbow: 4 })], [spine({ sideBend: 22 }), arm('both', { raise: 6, plane: 0, elbow: 4 })]],
+      drawn: 'weight',
     },
   ],
 })
@@ -378,8 +387,8 @@ const woodChop = ladder({
       on: 'seat',
       name: 'Sitting tall, empty hands, with a turn',
       poses: [
-        [spine({ twist: -14 }), front(35, 15)],
-        [spine({ twist: 14 }), front(110, 12)],
+        [spine({ twist: -14 }), together(35, 15)],
+        [spine({ twist: 14 }), together(110, 12)],
       ],
     },
     {
@@ -389,10 +398,11 @@ const woodChop = ladder({
       with: 'dumbbell',
       kg: 1,
       poses: [
-        [spine({ twist: -14 }), front(35, 15)],
-        [spine({ twist: 14 }), front(105, 12)],
+        [spine({ twist: -14 }), together(35, 15)],
+        [spine({ twist: 14 }), together(105, 12)],
       ],
       met: 2.3,
+      drawn: 'weight',
     },
     {
       on: 'free',
@@ -400,11 +410,12 @@ const woodChop = ladder({
       with: 'dumbbell',
       kg: 2,
       poses: [
-        [leg('both', { flexion: 36, knee: 32, abduction: 10 }), spine({ twist: -12 }), front(30, 12)],
-        [spine({ twist: 12 }), front(105, 12)],
+        [bend(32, 36, 8), spine({ twist: -12 }), together(30, 12)],
+        [bend(2, 2, 8), spine({ twist: 12 }), together(105, 12)],
       ],
       declared: { balanceDemand: 3, abdominalPressure: 1 },
       met: 3.4,
+      drawn: 'weight',
     },
   ],
 })
@@ -427,7 +438,7 @@ const recline = ladder({
       on: 'seatBack',
       name: 'Straight knee',
       step: 'longer lever',
-      poses: [[kick('right', 12, 78)], [kick('right', 8, 94)]],
+      poses: [[], [kick('right', 12, 78)], [kick('right', 8, 94)]],
       declared: { abdominalPressure: 2 },
       met: 2.1,
     },
@@ -436,6 +447,7 @@ const recline = ladder({
       name: 'On a bed, straight knee, small circles',
       step: 'lower trunk, circles',
       poses: [
+        [],
         [leg('right', { flexion: 60, knee: 4 }), feet('right', 'free')],
         [leg('right', { flexion: 66, knee: 4, abduction: 12 }), feet('right', 'free')],
       ],
@@ -469,13 +481,13 @@ const elbowKnee = ladder({
       on: 'seat',
       name: 'Sitting tall, hands at the ears',
       step: 'sitting free',
-      poses: [[hands('both', 'head')], [hands('both', 'head'), spine({ twist: 22, flexion: 8 }), lift('left', 104)]],
+      poses: [[atTheEars('both')], [atTheEars('both'), spine({ twist: 22, flexion: 8 }), lift('left', 104)]],
       declared: { abdominalPressure: 2, cognitiveLoad: 2 },
     },
     {
       on: 'free',
       name: 'Standing',
-      poses: [[hands('both', 'head')], [hands('both', 'head'), spine({ twist: 22, flexion: 8 }), lift('left', 72, 82)]],
+      poses: [[atTheEars('both')], [atTheEars('both'), spine({ twist: 22, flexion: 8 }), lift('left', 72, 82)]],
       declared: { abdominalPressure: 2, cognitiveLoad: 2 },
     },
   ],
@@ -556,7 +568,7 @@ const pelvicFloor = ladder({
       on: 'hold2',
       name: 'Standing, lift before a small bend',
       step: 'on the feet, with a bend',
-      poses: [[], [leg('both', { flexion: 22, knee: 20, abduction: 6 })]],
+      poses: [[], [bend(20, 22)]],
       cues: { do: 'Breathe out and lift inside, then bend the knees a little; breathe in, let go.' },
     },
   ],
@@ -606,6 +618,7 @@ const reachOut = ladder({
       name: 'Sitting back, arm reaches forward',
       poses: [[], [reach('right', 80)]],
       cues: { do: 'Reach one arm forward as far as you can come back from.' },
+      view: 75,
     },
     { on: 'seat', name: 'Sitting free, forward and to the side', poses: [[], [lean(12), reach('right', 75, 40), spine({ sideBend: 8 })]] },
     {

@@ -1,6 +1,6 @@
-import { arm, hands, lean, leg, neck, spine } from '@/core/body'
+import { arm, hands, lean, leg, neck, offSeat, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { behind, bend, diagonal, front, lift, reach, split, wide } from './shapes'
+import { atTheEars, behind, bend, diagonal, front, lift, reach, stride, wide } from './shapes'
 
 const ARMS = {
   purpose: 'strength-arms',
@@ -35,6 +35,7 @@ const lateralRaise = ladder({
       declared: { loadLimb: 'arm', externalLoadType: 'cuff', gripDemand: 0 },
       met: 3,
       rpe: 5.5,
+      drawn: 'wristCuffs',
     },
   ],
 })
@@ -315,12 +316,13 @@ const chairPush = ladder({
       step: 'the seat leaves the chair',
       poses: [
         [hands('both', 'chairArm'), lean(12)],
-        [hands('both', 'chairArm'), lean(26)],
+        [hands('both', 'chairArm'), lean(22), offSeat(0.06)],
       ],
       declared: { wristExtLoad: 2, kneeFlexionLoadedDeg: 85, abdominalPressure: 1 },
       met: 2.4,
     },
   ],
+  seatIs: 'armchair',
 })
 
 const chestPress = ladder({
@@ -344,6 +346,7 @@ const chestPress = ladder({
       poses: [[front(45, 115)], [front(80, 8)]],
       declared: { met: 2.2 },
       cues: { setup: 'Check the band for nicks. Sit tall, the band behind your back, an end in each hand.' },
+      bandRuns: 'back',
     },
     {
       on: 'bedSupine',
@@ -385,7 +388,7 @@ const chestFly = ladder({
       tempo: { stay: 3 },
       declared: { wristExtLoad: 1 },
     },
-    { on: 'bedSupine', name: 'On a bed, 1 kg', with: 'dumbbell', kg: 1, poses: [[wide(65, 30)], [front(88, 15)]], met: 2.3 },
+    { on: 'bedSupine', name: 'On a bed, 1 kg', with: 'dumbbell', kg: 1, poses: [[wide(65, 30)], [front(88, 15)]], met: 2.3, view: 70 },
   ],
 })
 
@@ -553,13 +556,17 @@ const pullDown = ladder({
   view: 15,
   cues: { do: 'Hands above the forehead; draw the elbows down and out.', breath: 'Out as you pull down.', watch: 'Hands stay in front of the face.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[diagonal(110, 30)], [diagonal(55, 110)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, empty hands',
+      poses: [[arm('both', { raise: 112, plane: 78, elbow: 30 })], [arm('both', { raise: 74, plane: 22, elbow: 62, rotation: 78 })]],
+    },
     {
       on: 'seat',
       name: 'Sitting tall, light band',
       with: 'band',
       kg: 2,
-      poses: [[diagonal(130, 20)], [diagonal(60, 110)]],
+      poses: [[arm('both', { raise: 125, plane: 78, elbow: 20 })], [arm('both', { raise: 74, plane: 22, elbow: 62, rotation: 78 })]],
       cues: { setup: 'Check the band for nicks. Sit tall, the light band between your hands above the forehead.' },
     },
     {
@@ -567,7 +574,7 @@ const pullDown = ladder({
       name: 'Standing, firm band',
       with: 'band',
       kg: 4,
-      poses: [[diagonal(135, 18)], [diagonal(60, 112)]],
+      poses: [[arm('both', { raise: 130, plane: 78, elbow: 18 })], [arm('both', { raise: 74, plane: 22, elbow: 62, rotation: 78 })]],
       cues: { setup: 'Check the band for nicks. Stand tall, the band between your hands above the forehead.' },
     },
   ],
@@ -640,6 +647,7 @@ const handWork = ladder({
       poses: [[front(25, 90)], [front(28, 92)]],
       do: 'Squeeze the soft ball, count two, let go.',
       declared: { gripDemand: 1 },
+      drawn: 'handBall',
     },
   ],
 })
@@ -742,6 +750,8 @@ const wallSlide = ladder({
       step: 'on a table',
       poses: [[front(45, 60)], [lean(14), front(70, 8)]],
       cues: { do: 'Let the towel carry your hands forward over the table, and back.' },
+      props: ['table'],
+      needs: ['table'],
     },
     { on: 'wall2', name: 'Hands slide up the wall', poses: [[], [arm('both', { raise: 135, plane: 85, elbow: 20 })]], declared: { wristExtLoad: 1 } },
   ],
@@ -783,8 +793,8 @@ const carry = ladder({
       kg: 3,
       step: 'walking, 3 kg',
       poses: [
-        [split('right', 2), arm('both', { raise: 6, plane: 0, elbow: 4 })],
-        [split('left', 2), arm('both', { raise: 6, plane: 0, elbow: 4 })],
+        [stride('right', 14), arm('both', { raise: 6, plane: 0, elbow: 4 })],
+        [stride('left', 14), arm('both', { raise: 6, plane: 0, elbow: 4 })],
       ],
       declared: { travel: 'forward', impactLevel: 1, balanceDemand: 4 },
       met: 3.5,
@@ -853,7 +863,7 @@ const neckPress = ladder({
       on: 'seat',
       name: 'Sitting tall, light press into the hand',
       step: 'against the hand',
-      poses: [[], [neck({ flexion: 6 }), hands('right', 'head')]],
+      poses: [[], [neck({ flexion: 6 }), atTheEars('right')]],
       cues: { do: 'Chin back, and press it lightly into your hand; ease.' },
     },
   ],

@@ -2,6 +2,10 @@ import { arm, feet, hands, lean, leg, neck, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
 
 const lift = (deg: number) => [leg('right', { flexion: deg, knee: 90 }), feet('right', 'free')] as const
+const otherLift = (deg: number) => [leg('left', { flexion: deg, knee: 90 }), feet('left', 'free')] as const
+/** The arm of one side swings forward, the other back. */
+const swing = (ahead: 'left' | 'right') =>
+  [arm(ahead, { raise: 42, plane: 90, elbow: 80 }), arm(ahead === 'left' ? 'right' : 'left', { raise: 25, plane: -90, elbow: 80 })] as const
 
 export const march = ladder({
   id: 'march',
@@ -46,8 +50,8 @@ export const march = ladder({
       step: 'the arms swing too',
       on: 'seat',
       poses: [
-        [arm('left', { raise: 45, plane: 90, elbow: 80 }), arm('right', { raise: 25, plane: -90, elbow: 80 })],
-        [...lift(106), arm('right', { raise: 45, plane: 90, elbow: 80 }), arm('left', { raise: 25, plane: -90, elbow: 80 })],
+        [...lift(106), ...swing('left')],
+        [...otherLift(106), ...swing('right')],
       ],
       declared: { travel: 'none', met: 2.8, cognitiveLoad: 1 },
     },
@@ -56,7 +60,7 @@ export const march = ladder({
       name: 'Standing march, two hands on the chair',
       step: 'on the feet',
       on: 'hold2',
-      poses: [[], [leg('right', { flexion: 50, knee: 70 }), feet('right', 'free')]],
+      poses: [[], [leg('right', { flexion: 48, knee: 82 }), feet('right', 'free')]],
       declared: { impactLevel: 1, met: 2.9 },
       cues: { setup: 'Stand behind the chair with both hands on its back.' },
     },
@@ -66,8 +70,8 @@ export const march = ladder({
       step: 'without hands',
       on: 'free',
       poses: [
-        [arm('left', { raise: 35, plane: 90, elbow: 80 }), arm('right', { raise: 25, plane: -90, elbow: 80 })],
-        [leg('right', { flexion: 60, knee: 75 }), feet('right', 'free'), arm('left', { raise: 40, plane: 90, elbow: 80 })],
+        [leg('right', { flexion: 60, knee: 75 }), feet('right', 'free'), ...swing('left')],
+        [leg('left', { flexion: 60, knee: 75 }), feet('left', 'free'), ...swing('right')],
       ],
       declared: { impactLevel: 1, met: 3.5, balanceDemand: 3 },
       dose: { rpe: 4 },

@@ -1,5 +1,5 @@
-import type { Figure } from './joints'
-import { length, sub } from './vector'
+import { type Figure, outward, type Side } from './joints'
+import { add, apply, length, mix, sub, type Vec } from './vector'
 
 /** A band as it was measured: pull at stretched lengths of one metre of it. */
 export interface Band {
@@ -71,14 +71,48 @@ export function chooseBand(bands: readonly Band[], wantedN: number, pathM: numbe
 }
 
 /** Where a band runs in a figure. */
-export type BandRun = 'feet' | 'hands'
+export const BAND_RUNS = ['feet', 'hands', 'thighs', 'back', 'side', 'ankle'] as const
+export type BandRun = (typeof BAND_RUNS)[number]
 
-/**
- * Length of the band's path in a figure, m: from hand to hand, or from one hand under the feet to the other.
- */
+/** Where a band that goes round the back leaves it on either side. */
+export function roundTheBack(figure: Figure): Record<Side, Vec> {
+  const H = figure.body.stature
+  const at = (side: Side) => add(figure.neckBase, apply(figure.thoraxFrame, [0.11 * H * outward(side), -0.06 * H, -0.09 * H]))
+  return { left: at('left'), right: at('right') }
+}
+
+/** Something fixed at the left of the body, at the height of the breastbone, an arm and a half away. */
+export const sideAnchor = (figure: Figure): Vec => [
+  -0.95,
+  figure.furniture?.seat?.[1] ?? figure.pelvis[1],
+  0.72 * (figure.neckBase[2] - figure.pelvis[2]) + figure.pelvis[2],
+]
+
+/** Something fixed ahead of a chair, at the height of the ankles. */
+export const ankleAnchor = (figure: Figure): Vec => [figure.legs.right.hip[0], (figure.furniture?.seat?.[1] ?? figure.pelvis[1]) + 1.25, 0.12]
+
+/** Length of the band's path in a figure, m. */
 export function bandPath(figure: Figure, runs: BandRun): number {
   const { left, right } = figure.arms
-  if (runs === 'hands') return length(sub(left.hand, right.hand))
-  const [a, b] = [figure.legs.left.ball, figure.legs.right.ball]
-  return length(sub(left.hand, a)) + length(sub(a, b)) + length(sub(b, right.hand))
+  const { legs } = figure
+  const along = (...points: readonly Vec[]) => points.slice(1).reduce((sum, point, index) => sum + length(sub(point, points[index]!)), 0)
+  switch (runs) {
+    case 'hands':
+      return along(left.hand, right.hand)
+    case 'feet':
+      return along(left.hand, legs.left.ball, legs.right.ball, right.hand)
+    case 'thighs':
+      return along(mix(legs.left.hip, legs.left.knee, ABOVE_KNEE), mix(legs.right.hip, legs.right.knee, ABOVE_KNEE))
+    case 'back': {
+      const back = roundTheBack(figure)
+      return along(left.hand, back.left, back.right, right.hand)
+    }
+    case 'side':
+      return along(mix(left.hand, right.hand, 0.5), sideAnchor(figure))
+    case 'ankle':
+      return along(legs.right.ankle, ankleAnchor(figure))
+  }
 }
+
+/** Where a loop lies on the thigh, from the hip down. */
+const ABOVE_KNEE = 0.82

@@ -1,8 +1,9 @@
-export { type Band, type BandChoice, type BandRun, bandPath, chooseBand } from './band'
-export { type Drawing, draw, type Layer, layersOf, type PropKind, type Tone, type Yaw } from './draw'
+export { BAND_RUNS, type Band, type BandChoice, type BandRun, bandPath, chooseBand } from './band'
+export { draw, layersOf } from './draw'
 export { BOTH, type Figure, type Room, STANDARD_ROOM } from './joints'
 export { solve } from './kinematics'
 export { legAngles, measure, type PoseDemands } from './measure'
+export type { Drawing, Layer, Tone, Yaw } from './paint'
 export {
   againstBack,
   arm,
@@ -13,15 +14,22 @@ export {
   interpolate,
   lean,
   leg,
+  mirrored,
   neck,
+  offSeat,
   type Pose,
   type PosePart,
+  plants,
   pose,
   REST,
   STANCES,
+  samePose,
   spine,
+  weightOn,
   yaw,
 } from './pose'
+export type { PropKind } from './props'
 export { type Body, GRAVITY, REFERENCE_BODY } from './skeleton'
+export { feetStay, stage, stagedBetween } from './stage'
 export { balanceMarginCm, type Load, type Moments, moments, notEstimated } from './statics'
-export { turnBetween } from './vector'
+export { distance, turnBetween, type Vec } from './vector'

@@ -14,8 +14,17 @@ export interface Room {
   surface: number
 }
 export const STANDARD_ROOM: Room = { seatHeight: 0.45, surface: 0 }
-/** Heights and distances of what hands rest on, m, before the toes of a standing person. */
-export const SUPPORT = { chairBackZ: 0.9, railZ: 0.95, counterZ: 0.92, reach: 0.36, wallReach: 0.5 } as const
+/** Heights of what hands rest on, and how far beside the middle they hold it, m. */
+export const SUPPORT = {
+  chairBackZ: 0.9,
+  chairSeatZ: 0.48,
+  railZ: 0.95,
+  counterZ: 0.92,
+  beside: 0.4,
+  banister: 0.4,
+  banisterZ: 1,
+  stepZ: 0.15,
+} as const
 
 export interface ArmJoints {
   shoulder: Vec
@@ -51,7 +60,23 @@ export interface Figure {
   legs: Record<Side, LegJoints>
   /** pelvis inclination that was used, deg */
   lean: number
+  /** where the furniture of a movement stands while the body moves, if it is placed with its other poses */
+  furniture?: Furniture
 }
+/** What stays where it is through a movement, m. */
+export interface Furniture {
+  /** middle of the hands that hold a support */
+  support?: Vec
+  /** middle of the seat that is sat on or risen from */
+  seat?: Vec
+  /** right ankle where it is highest: what carries the lower legs is there */
+  raised?: Vec
+  /** ball of the foot that stands on a step */
+  step?: Vec
+}
+
+/** Feet that carry part of the body. */
+export const carryingFeet = (pose: Pose): Side[] => BOTH.filter((side) => pose[`${side}Foot`] !== 'free' && pose[`${side}Foot`] !== 'touch')
 
 /** Pelvis leaning back past level, deg. */
 const HIPS_LIFTED = -95

@@ -1,4 +1,4 @@
-import { type ArmJoints, BOTH, type Figure, type LegJoints, outward, type Room, type Side, STANDARD_ROOM, SUPPORT } from './joints'
+import { type ArmJoints, BOTH, carryingFeet, type Figure, type LegJoints, outward, type Room, type Side, STANDARD_ROOM, SUPPORT } from './joints'
 import { bodyMassPoints } from './massPoints'
 import type { Arm, FootContact, HandContact, Leg, Pose } from './pose'
 import { type Body, GRIP, LENGTH } from './skeleton'
@@ -79,10 +79,14 @@ function twoLink(root: Vec, target: Vec, first: number, second: number, pole: Ve
   return { middle: add(add(root, scale(axis, along)), scale(bend, across)), end: add(root, scale(axis, distance)) }
 }
 
+/** A foot whose heel is up. */
+const risen = (contact: FootContact) => contact === 'ball' || contact === 'touch'
+
 /** Height of the ankle joint over what the foot stands on. */
 function ankleHeight(contact: FootContact, leg: Leg, stature: number): number {
   const flat = LENGTH.ankleHeight * stature
-  const rise = contact === 'ball' ? Math.max(0, -leg.ankle) : 0
+  if (contact === 'step') return flat + SUPPORT.stepZ
+  const rise = risen(contact) ? Math.max(0, -leg.ankle) : 0
   return flat * cosDeg(rise) + BALL * stature * sinDeg(rise)
 }
 
@@ -122,7 +126,7 @@ function pelvisHeight(pose: Pose, room: Room, body: Body, frame: Frame): number 
   const placed = { pelvis: origin, pelvisFrame: frame, body }
   switch (pose.stance) {
     case 'seat':
-      return room.seatHeight + THICKNESS.seat * H
+      return room.seatHeight + THICKNESS.seat * H + (pose.offSeat ?? 0)
     case 'supine':
       // past level the hips are lifted and the shoulders stay on the mat
       return room.surface + (THICKNESS.supine + LENGTH.trunk * Math.max(0, -cosDeg(pose.lean ?? -90))) * H
@@ -159,6 +163,8 @@ function standingHeight(pose: Pose, figure: Pick<Figure, 'pelvis' | 'pelvisFrame
   const down = BOTH.filter((side) => pose[`${side}Foot`] !== 'free')
   const needed = (side: Side, leg: Leg) => ankleHeight(pose[`${side}Foot`], leg, figure.body.stature) - askedAnkle(figure, leg, side)
   const flat = down.filter((side) => pose[`${side}Foot`] === 'flat')
+  // a foot set on a step carries no more than its own weight while the other is on the floor
+  if (down.length === 2 && flat.length === 1 && down.some((side) => pose[`${side}Foot`] === 'step')) return needed(flat[0]!, pose[`${flat[0]!}Leg`])
   if (flat.length !== 1 || down.length !== 2) return Math.min(...down.map((side) => needed(side, pose[`${side}Leg`])))
   return Math.min(...down.map((side) => needed(side, flat.includes(side) ? pose[`${side}Leg`] : { ...pose[`${side}Leg`], knee: 0 })))
 }
@@ -203,15 +209,17 @@ function placeLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'room
   const { pose, body, room } = figure
   const leg = pose[`${side}Leg`]
   const contact = pose[`${side}Foot`]
-  const free = legJoints(figure, leg, side)
-  if (contact === 'free') return free
+  if (contact === 'free') return legJoints(figure, leg, side)
+  // the feet of somebody who sits stay where they stand when the trunk leans over them
+  const upright = pose.stance === 'seat' ? { ...figure, pelvisFrame: pelvisFrameOf(pose, 0) } : figure
+  const free = legJoints(upright, leg, side)
   const H = body.stature
   const ground = pose.stance === 'stand' || pose.stance === 'seat' ? 0 : room.surface
   const height = ankleHeight(contact, leg, H)
   const slid = pose.stance === 'stand' && slidLeg(figure, leg, side, ground + height)
   const target: Vec = [free.ankle[0], free.ankle[1], ground + height * (contact === 'heel' ? 1.05 : 1)]
   const { hip, knee, ankle, frame } = slid ? legJoints(figure, slid, side) : bentTo(free, target, H)
-  const level = groundedFrame(frame, contact === 'ball' ? Math.max(0, -leg.ankle) : 0)
+  const level = groundedFrame(frame, risen(contact) ? Math.max(0, -leg.ankle) : 0)
   return { hip, knee, ankle, ...footPoints(ankle, contact === 'heel' ? compose(level, aboutX(leg.ankle)) : level, H) }
 }
 
@@ -223,6 +231,10 @@ function bentTo({ hip, knee: asked, ankle: free, frame }: LegJoints & { frame: F
   return { hip, knee, ankle, frame }
 }
 
+/** How straight an arm is that leans on something or reaches for it, and one that holds something ahead, as a share of its length. */
+const STRETCH = 0.95
+const HOLDING = 0.93
+
 /** Where a hand rests; null where it follows the arm's angles. */
 function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on: HandContact): Vec | null {
   const H = figure.body.stature
@@ -231,28 +243,65 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
   const ankles = BOTH.filter((one) => figure.pose[`${one}Foot`] !== 'free').map((one) => figure.legs[one].ankle[1])
   // a support stands before the middle of the feet, so that a long step still reaches it
   const front = figure.pose.stance === 'stand' && ankles.length > 0 ? ankles.reduce((sum, y) => sum + y, 0) / ankles.length : figure.pelvis[1] + 0.2
+  /** As far ahead as an arm reaches at a height. */
+  const ahead = (z: number, aside: number, straight = HOLDING) => {
+    const stretch = (straight * (LENGTH.upperArm + LENGTH.forearm) * H) ** 2 - (shoulder[2] - z) ** 2 - (shoulder[0] - aside) ** 2
+    return shoulder[1] + Math.sqrt(Math.max(0.02, stretch))
+  }
+  /** A place on the thigh, or as near to it as the hand reaches. */
+  const onThigh = (share: number, over: number) => {
+    const at = (t: number) => add(mix(leg.hip, leg.knee, t), scale(unit(add(figure.pelvisFrame[1], WORLD[2])), over * H))
+    let t = share
+    while (t > 0.2 && length(sub(at(t), shoulder)) > STRETCH * (LENGTH.upperArm + LENGTH.forearm) * H) t -= 0.04
+    return at(t)
+  }
   const onThorax = (v: Vec) => add(figure.waist, apply(figure.thoraxFrame, v))
   switch (on) {
     case 'free':
       return null
     case 'thigh':
-      return add(mix(leg.hip, leg.knee, 0.62), scale(unit(add(figure.pelvisFrame[1], WORLD[2])), 0.05 * H))
+      return onThigh(0.62, 0.05)
     case 'knee':
-      return add(mix(leg.hip, leg.knee, 0.95), scale(unit(add(figure.pelvisFrame[1], WORLD[2])), 0.045 * H))
+      return onThigh(0.95, 0.045)
     case 'hip':
       return add(figure.lumbar, apply(figure.pelvisFrame, [0.105 * H * out, 0.02 * H, 0.015 * H]))
     case 'chairBack':
-      return [0.16 * out, front + SUPPORT.reach, SUPPORT.chairBackZ]
+      // one hand holds a chair beside, two hands one that is before the person
+      return figure.pose[side === 'left' ? 'rightHand' : 'leftHand'] === 'chairBack'
+        ? [0.16 * out, ahead(SUPPORT.chairBackZ, 0.16 * out), SUPPORT.chairBackZ]
+        : [SUPPORT.beside * out, front + 0.16, SUPPORT.chairBackZ]
+    case 'banister':
+      return [SUPPORT.banister * out, front + 0.1, SUPPORT.banisterZ]
     case 'rail':
-      return [0.2 * out, front + SUPPORT.reach, SUPPORT.railZ]
+      return [0.2 * out, ahead(SUPPORT.railZ, 0.2 * out), SUPPORT.railZ]
     case 'counter':
-      return [0.18 * out, front + SUPPORT.reach, SUPPORT.counterZ]
+      return [0.18 * out, ahead(SUPPORT.counterZ, 0.18 * out), SUPPORT.counterZ]
     case 'wall':
-      return [0.17 * out, front + SUPPORT.wallReach, Math.min(shoulder[2], 1.34)]
+      return [0.17 * out, ahead(Math.min(shoulder[2], 1.34), 0.17 * out, STRETCH), Math.min(shoulder[2], 1.34)]
+    case 'chairSeat':
+      // one hand has the chair beside
+      if (figure.pose[side === 'left' ? 'rightHand' : 'leftHand'] !== 'chairSeat')
+        return [SUPPORT.beside * out, figure.pelvis[1] + 0.2, SUPPORT.chairSeatZ]
+      return [0.15 * out, ahead(SUPPORT.chairSeatZ, 0.15 * out), SUPPORT.chairSeatZ]
     case 'seat':
       return [0.19 * out, figure.pelvis[1] - 0.03, figure.room.seatHeight + 0.02]
     case 'chairArm':
       return [0.27 * out, figure.pelvis[1] + 0.12, figure.room.seatHeight + 0.22]
+    case 'otherShoulder': {
+      const other = add(figure.neckBase, apply(figure.thoraxFrame, [-LENGTH.halfShoulders * H * out, 0.045 * H, -0.012 * H]))
+      return add(other, apply(figure.thoraxFrame, [0.02 * H * out, 0, 0]))
+    }
+    case 'shin': {
+      const lifted =
+        BOTH.find((one) => figure.pose[`${one}Foot`] === 'free' && figure.pose[`${one === 'left' ? 'right' : 'left'}Foot`] !== 'free') ?? side
+      const held = figure.legs[lifted]
+      const onto = scale(unit(cross(figure.pelvisFrame[0], unit(sub(held.ankle, held.knee)))), -0.035 * H)
+      return add(add(mix(held.knee, held.ankle, 0.18), onto), scale(figure.pelvisFrame[0], 0.03 * H * out))
+    }
+    case 'foot':
+      return add(mix(leg.ankle, leg.ball, 0.3), [0.01 * H * out, 0, 0.02 * H])
+    case 'ownBack':
+      return [0.19 * out, figure.pelvis[1] - 0.2, figure.room.seatHeight + 0.3]
     case 'rim':
       return [0.3 * out, figure.pelvis[1] + 0.12, 0.52]
     case 'floor':
@@ -268,12 +317,12 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
   }
 }
 
-function placeArm(figure: Omit<Figure, 'arms'>, side: Side): ArmJoints {
+function placeArm(figure: Omit<Figure, 'arms'>, side: Side, fixed?: Vec): ArmJoints {
   const { pose, body, thoraxFrame } = figure
   const H = body.stature
   const out = outward(side)
   const shoulder = add(figure.neckBase, apply(thoraxFrame, [LENGTH.halfShoulders * H * out, 0, -0.012 * H]))
-  const target = handTarget(figure, shoulder, side, pose[`${side}Hand`])
+  const target = fixed ?? handTarget(figure, shoulder, side, pose[`${side}Hand`])
   const upperLength = LENGTH.upperArm * H
   const foreLength = LENGTH.forearm * H
   if (!target) {
@@ -284,7 +333,10 @@ function placeArm(figure: Omit<Figure, 'arms'>, side: Side): ArmJoints {
     return { shoulder, elbow, wrist, hand: add(wrist, scale(direction, LENGTH.hand * GRIP * H)) }
   }
   const overhead = pose[`${side}Hand`] === 'head'
-  const pole = apply(thoraxFrame, overhead ? [out, 0, 0.25] : [0.75 * out, -0.5, -0.8])
+  // an elbow hangs down where the hand is beside the body, points out where it lies before it, and up where it is behind the head
+  const on = pose[`${side}Hand`]
+  const aside = on === 'banister' || on === 'ownBack' || (on === 'chairBack' && Math.abs(target[0]) > SUPPORT.beside - 0.01)
+  const pole = apply(thoraxFrame, overhead ? [out, 0, 0.25] : aside ? [0, 0, -1] : [0.75 * out, -0.5, -0.8])
   const { middle: elbow, end: wrist } = twoLink(shoulder, target, upperLength, foreLength, pole)
   const along = unit(sub(wrist, elbow))
   // a hand that rests on something lies along it rather than sticking out of the forearm
@@ -296,10 +348,29 @@ function placeArm(figure: Omit<Figure, 'arms'>, side: Side): ArmJoints {
   return { shoulder, elbow, wrist, hand: add(wrist, scale(rest, LENGTH.hand * 0.5 * H)) }
 }
 
-function placed(pose: Pose, body: Body, room: Room, leanDeg: number): Figure {
+/** Where pelvis and ankles are when that is known and not to be found from the pose. */
+interface Keyed {
+  pelvis: Vec
+  ankles: Record<Side, Vec>
+}
+
+/** A leg between two moments: its ankle is where it is, its foot as its contact says. */
+function keyedLeg(figure: Pick<Figure, 'pelvis' | 'pelvisFrame' | 'body' | 'pose'>, side: Side, target: Vec): LegJoints {
+  const leg = figure.pose[`${side}Leg`]
+  const contact = figure.pose[`${side}Foot`]
+  const H = figure.body.stature
+  const { hip, knee, ankle, frame } = bentTo(legJoints(figure, leg, side), target, H)
+  const foot =
+    contact === 'free'
+      ? compose(frame, aboutX(leg.ankle))
+      : groundedFrame(frame, risen(contact) ? Math.max(0, -leg.ankle) : contact === 'heel' ? -leg.ankle : 0)
+  return { hip, knee, ankle, ...footPoints(ankle, foot, H) }
+}
+
+function placed(pose: Pose, body: Body, room: Room, leanDeg: number, keyed?: Keyed): Figure {
   const H = body.stature
   const pelvisFrame = pelvisFrameOf(pose, leanDeg)
-  const pelvis: Vec = [0, 0, pelvisHeight(pose, room, body, pelvisFrame)]
+  const pelvis: Vec = keyed?.pelvis ?? [0, 0, pelvisHeight(pose, room, body, pelvisFrame)]
   const abdomenFrame = compose(pelvisFrame, spineStep(pose.spine, 0.5, 0.25))
   const thoraxFrame = compose(abdomenFrame, spineStep(pose.spine, 0.5, 0.75))
   const { neck } = pose
@@ -309,20 +380,65 @@ function placed(pose: Pose, body: Body, room: Room, leanDeg: number): Figure {
   const neckBase = add(waist, scale(thoraxFrame[2], WAIST_TO_NECK * H))
   const head = add(neckBase, add(scale(headFrame[2], NECK_TO_HEAD_CENTRE * H), scale(headFrame[1], 0.012 * H)))
   const core = { pose, body, room, pelvis, lumbar, waist, neckBase, head, pelvisFrame, abdomenFrame, thoraxFrame, headFrame, lean: leanDeg }
-  const legs = { left: placeLeg(core, 'left'), right: placeLeg(core, 'right') }
+  const leg = (side: Side) => (keyed ? keyedLeg(core, side, keyed.ankles[side]) : placeLeg(core, side))
+  const legs = { left: leg('left'), right: leg('right') }
   const withLegs = { ...core, legs }
   return { ...withLegs, arms: { left: placeArm(withLegs, 'left'), right: placeArm(withLegs, 'right') } }
 }
 
-/** Middle of the feet that carry, along y. */
-function footMiddle(figure: Figure): number {
-  const carrying = BOTH.filter((side) => figure.pose[`${side}Foot`] !== 'free')
-  const points = carrying.map((side) => {
-    const { heel, ball } = figure.legs[side]
-    return figure.pose[`${side}Foot`] === 'ball' && carrying.every((one) => figure.pose[`${one}Foot`] === 'ball') ? ball[1] : (heel[1] + ball[1]) / 2
-  })
-  return points.reduce((sum, y) => sum + y, 0) / points.length
+/**
+ * The figure at a known place: pelvis, lean and ankles are given, the rest follows from the pose.
+ *
+ * @param leanDeg forward inclination of the pelvis, deg
+ */
+export const placeAt = (pose: Pose, { body, room }: Pick<Figure, 'body' | 'room'>, leanDeg: number, keyed: Keyed): Figure =>
+  placed(pose, body, room, leanDeg, keyed)
+
+/** The figure with the wrist of one arm at a place, or as near to it as the arm reaches. */
+export const withWristAt = (figure: Figure, side: Side, wrist: Vec): Figure => ({
+  ...figure,
+  arms: { ...figure.arms, [side]: placeArm(figure, side, wrist) },
+})
+
+/** What of a foot is on the floor: its two ends, back and front. */
+export function footEnds(figure: Pick<Figure, 'pose' | 'legs' | 'body'>, side: Side): readonly [Vec, Vec] | undefined {
+  const { heel, ball, toe, forward } = figure.legs[side]
+  switch (figure.pose[`${side}Foot`]) {
+    case 'free':
+      return undefined
+    case 'ball':
+    case 'touch':
+      return [ball, toe]
+    case 'heel':
+      return [heel, add(heel, scale(forward, HEEL_PAD * figure.body.stature))]
+    default:
+      return [heel, toe]
+  }
 }
+/** Length of the heel's pad, an estimate. */
+const HEEL_PAD = 0.025
+
+/** Where over the feet that carry the weight belongs, along y. */
+function footMiddle(figure: Figure): number {
+  const carrying = carryingFeet(figure.pose)
+  const all = carrying.flatMap((side) => footEnds(figure, side) ?? [])
+  // a foot on its ball or heel beside a flat one is taken where it would stand whole
+  const whole = carrying.some((side) => figure.pose[`${side}Foot`] === 'flat')
+  const middles = carrying.map((side) => {
+    const { heel, ball } = figure.legs[side]
+    if (whole) return (heel[1] + ball[1]) / 2
+    const [back, front] = footEnds(figure, side)!
+    return (back[1] + front[1]) / 2
+  })
+  const middle = middles.reduce((sum, y) => sum + y, 0) / middles.length
+  const share = figure.pose.weightOn ?? 0
+  const edge = share > 0 ? Math.max(...all.map((end) => end[1])) : Math.min(...all.map((end) => end[1]))
+  return middle + Math.abs(share) * (edge - middle)
+}
+
+/** Contacts of a hand that steadies a stand, and how much of the weight each takes: an estimate of a light hold. */
+const STEADYING: readonly HandContact[] = ['chairBack', 'chairSeat', 'rail', 'banister', 'counter', 'wall']
+const HAND_SHARE = 0.03
 
 /** Centre of mass of the body alone, m. */
 export function centreOfMass(figure: Figure): Vec {
@@ -331,19 +447,28 @@ export function centreOfMass(figure: Figure): Vec {
   return points.reduce<Vec>((sum, { at, massKg }) => add(sum, scale(at, massKg / total)), [0, 0, 0])
 }
 
-/** How far the centre of mass lies before (y) and to the right of (x) the middle of the feet that carry. */
+/** How far the centre of mass lies before (y) where it belongs, and beside (x) the feet that carry. */
 function imbalance(figure: Figure): { ahead: number; aside: number } {
   const centre = centreOfMass(figure)
-  const carrying = BOTH.filter((side) => figure.pose[`${side}Foot`] !== 'free')
-  const aside = carrying.length === 1 ? centre[0] - (figure.legs[carrying[0]!].heel[0] + figure.legs[carrying[0]!].ball[0]) / 2 : 0
-  return { ahead: centre[1] - footMiddle(figure), aside }
+  const carrying = carryingFeet(figure.pose)
+  const xs = carrying.map((side) => (figure.legs[side].heel[0] + figure.legs[side].ball[0]) / 2)
+  const [least, most] = [Math.min(...xs), Math.max(...xs)]
+  const aside = centre[0] - Math.min(most, Math.max(least, centre[0]))
+  const hands = BOTH.filter((side) => STEADYING.includes(figure.pose[`${side}Hand`])).map((side) => figure.arms[side].wrist[1])
+  // hands that hold lightly take a little of the weight, so that its centre may lie nearer to them
+  const wanted = hands.reduce((y, hand) => y + HAND_SHARE * (hand - y), footMiddle(figure))
+  return { ahead: centre[1] - wanted, aside }
 }
 
-/** On one leg the body moves over the foot: the standing hip adducts by this many degrees. */
-const withShift = (pose: Pose, side: Side, deg: number): Pose => ({
-  ...pose,
-  [`${side}Leg`]: { ...pose[`${side}Leg`], abduction: pose[`${side}Leg`].abduction - deg },
-})
+/** The body moves to the side over the feet that carry: their hips adduct or abduct by this many degrees, positive to the left. */
+const withShift = (pose: Pose, sides: readonly Side[], deg: number): Pose =>
+  sides.reduce((made, side) => {
+    const leg = made[`${side}Leg`]
+    return { ...made, [`${side}Leg`]: { ...leg, abduction: leg.abduction + outward(side) * deg } }
+  }, pose)
+
+/** The farthest that hips sway to the side over the feet, deg. */
+const MOST_SHIFT = 12
 
 /**
  * Places every joint: the pelvis on what carries it, feet and hands on what they touch.
@@ -352,16 +477,17 @@ const withShift = (pose: Pose, side: Side, deg: number): Pose => ({
  */
 export function solve(pose: Pose, body: Body, room: Room = STANDARD_ROOM): Figure {
   if (pose.stance !== 'stand' || pose.lean !== undefined) return placed(pose, body, room, pose.lean ?? 0)
-  const carrying = BOTH.filter((side) => pose[`${side}Foot`] !== 'free')
+  const carrying = carryingFeet(pose)
   if (carrying.length === 0) return placed(pose, body, room, 0)
   let shift = 0
-  if (carrying.length === 1) {
-    const side = carrying[0]!
-    const asideAt = (deg: number) => imbalance(placed(withShift(pose, side, deg), body, room, 0)).aside
-    const [none, five] = [asideAt(0), asideAt(5)]
-    shift = Math.min(12, Math.max(-4, none === five ? 0 : (-5 * none) / (five - none)))
+  const asideAt = (deg: number) => imbalance(placed(withShift(pose, carrying, deg), body, room, 0)).aside
+  const none = asideAt(0)
+  if (Math.abs(none) > 0.001) {
+    const way = Math.sign(none) * 5
+    const five = asideAt(way)
+    shift = Math.min(MOST_SHIFT, Math.max(-MOST_SHIFT, none === five ? 0 : (-way * none) / (five - none)))
   }
-  const shifted = carrying.length === 1 ? withShift(pose, carrying[0]!, shift) : pose
+  const shifted = shift === 0 ? pose : withShift(pose, carrying, shift)
   let [before, now] = [0, 8]
   let aheadBefore = imbalance(placed(shifted, body, room, before)).ahead
   let figure = placed(shifted, body, room, now)

@@ -1,4 +1,4 @@
-import { BOTH, type Figure, hipsLifted, outward, type Side } from './joints'
+import { BOTH, carryingFeet, type Figure, hipsLifted, outward, type Side } from './joints'
 import type { HandContact } from './pose'
 import { LENGTH } from './skeleton'
 import { angleBetween, dot, into, sub, toDeg, type Vec } from './vector'
@@ -56,7 +56,7 @@ export function legAngles(figure: Figure, side: Side): LegAngles {
   // the rule base counts an upright seat on a chair as 90 although the thigh slopes a little to the knee
   const seated = figure.pose.stance === 'seat' && figure.pose[`${side}Foot`] !== 'free'
   return {
-    flexion: seated ? 90 + Math.max(0, figure.lean) : toDeg(Math.atan2(thigh[1], -thigh[2])),
+    flexion: seated && !figure.pose.offSeat ? 90 + Math.max(0, figure.lean) : toDeg(Math.atan2(thigh[1], -thigh[2])),
     abduction: toDeg(Math.asin((thigh[0] * outward(side)) / size)),
     knee: angleBetween(sub(knee, hip), sub(ankle, knee)),
   }
@@ -67,7 +67,9 @@ const HANGING = 20
 /** Leaning back by less than this, or lying back in a chair, carries head and trunk as one: the neck stays long. */
 const LEVEL_GAZE = 10
 /** A hand that lies on the own body or the chair holds nothing up. */
-const RESTING: readonly HandContact[] = ['thigh', 'knee', 'hip', 'belly', 'chest', 'seat', 'chairArm', 'rim']
+const RESTING: readonly HandContact[] = ['thigh', 'knee', 'hip', 'belly', 'chest', 'otherShoulder', 'seat', 'chairArm', 'rim']
+/** Arms crossed on the chest lie on it at any height. */
+const ON_THE_CHEST: readonly HandContact[] = ['chest', 'otherShoulder']
 /** Elevation in planes between out-to-side and scapular counts for both readings. */
 const SCAPULAR_FROM = 25
 const SIDE_UP_TO = 40
@@ -78,8 +80,9 @@ function shoulderDemands(figure: Figure, side: Side) {
   const { raise, plane, elbow } = armAngles(figure, side)
   const behind = plane < -50 || plane > 160
   const hand = figure.pose[`${side}Hand`]
-  // arms crossed on the chest lie on it at any height; the arm underneath in side-lying lies on what carries the body
-  const resting = (RESTING.includes(hand) && raise < 50) || hand === 'chest' || (figure.pose.stance === 'side' && isUnderneath(figure, side))
+  // the arm underneath in side-lying lies on what carries the body
+  const resting =
+    (RESTING.includes(hand) && raise < 50) || ON_THE_CHEST.includes(hand) || (figure.pose.stance === 'side' && isUnderneath(figure, side))
   const raised = raise >= HANGING && !behind && !resting
   const { shoulder, elbow: elbowAt, wrist } = figure.arms[side]
   const fore = into(figure.thoraxFrame, sub(wrist, elbowAt))
@@ -118,7 +121,10 @@ function carries(figure: Figure, side: Side): boolean {
   const footDown = pose[`${side}Foot`] !== 'free'
   switch (pose.stance) {
     case 'stand':
-      return footDown
+      // toes that touch steady the body and carry none of it
+      return footDown && pose[`${side}Foot`] !== 'touch'
+    case 'seat':
+      return footDown && (pose.offSeat ?? 0) > 0
     case 'supine':
       return footDown && hipsLifted(figure)
     case 'kneel':
@@ -145,10 +151,11 @@ export function measure(figure: Figure): PoseDemands {
       : positive(-pose.neck.flexion)
   const chest: Vec = [0, 0, figure.waist[2] * 0.5 + figure.neckBase[2] * 0.5]
   const loaded = legs.filter(({ side }) => carries(figure, side))
-  const onOneLeg = pose.stance === 'stand' && BOTH.filter((side) => pose[`${side}Foot`] !== 'free').length === 1
+  const carrying = carryingFeet(pose)
+  const onOneLeg = pose.stance === 'stand' && carrying.length === 1
   const acrossMidline = legs.some(({ side }) => {
     // a foot that carries the whole body stands under its centre and does not cross anything
-    if (onOneLeg && pose[`${side}Foot`] !== 'free') return false
+    if (onOneLeg && carrying.includes(side)) return false
     const { knee, ankle } = figure.legs[side]
     return [knee, ankle].some((joint) => into(figure.pelvisFrame, sub(joint, figure.pelvis))[0] * outward(side) < -0.012 * figure.body.stature)
   })

@@ -22,10 +22,13 @@ export interface Leg {
   ankle: number
 }
 
-/** Where a foot is. */
-export const FOOT_CONTACTS = ['flat', 'ball', 'heel', 'free'] as const
+/** Where a foot is: on the floor, whole or in part, off it, flat on a step, or touching the floor with its toes without weight. */
+export const FOOT_CONTACTS = ['flat', 'ball', 'heel', 'free', 'step', 'touch'] as const
 export type FootContact = (typeof FOOT_CONTACTS)[number]
-/** What a hand rests on. `free` follows the arm's angles. */
+/**
+ * What a hand rests on. `free` follows the arm's angles. `seat` is what is sat on, `chairSeat` that of a heavy chair ahead, `shin` is that of the leg that is lifted, `ownBack` the back of the chair that is
+ * sat on, `banister` a rail beside the body, along the way it faces.
+ */
 export const HAND_CONTACTS = [
   'free',
   'thigh',
@@ -33,6 +36,7 @@ export const HAND_CONTACTS = [
   'hip',
   'chairBack',
   'seat',
+  'chairSeat',
   'chairArm',
   'wall',
   'rail',
@@ -42,6 +46,11 @@ export const HAND_CONTACTS = [
   'belly',
   'head',
   'shoulder',
+  'otherShoulder',
+  'shin',
+  'foot',
+  'ownBack',
+  'banister',
   'rim',
 ] as const
 export type HandContact = (typeof HAND_CONTACTS)[number]
@@ -68,6 +77,12 @@ export interface Pose {
   rightHand: HandContact
   /** the trunk rests against the back of the chair */
   backRests: boolean
+  /** how far somebody who sits has lifted off the seat, m */
+  offSeat?: number
+  /** where over the feet of a free stand the weight is: 0 in the middle, 1 at the front edge, -1 at the back edge */
+  weightOn?: number
+  /** the foot that stayed where it was on the way to this pose; found from how far each goes where it is not said */
+  planted?: 'left' | 'right'
 }
 
 type Side = 'left' | 'right'
@@ -166,6 +181,18 @@ export const lean =
 export const yaw =
   (deg: number): PosePart =>
   (pose) => ({ ...pose, yaw: deg })
+/** The seat leaves the chair by this many metres, feet and hands stay. */
+export const offSeat =
+  (m: number): PosePart =>
+  (pose) => ({ ...pose, offSeat: m })
+/** The weight goes towards the toes (up to 1) or the heels (down to -1). */
+export const weightOn =
+  (share: number): PosePart =>
+  (pose) => ({ ...pose, weightOn: share })
+/** The other foot steps, this one stays. */
+export const plants =
+  (side: Side): PosePart =>
+  (pose) => ({ ...pose, planted: side })
 export const againstBack: PosePart = (pose) => ({ ...pose, backRests: true, lean: -6 })
 
 /** A pose from a resting stance and the parts that differ, applied in order. */
@@ -177,12 +204,45 @@ const between = <T extends object>(a: T, b: T, t: number): T =>
     Object.entries(a).map(([key, from]) => [key, (from as number) + ((b as Record<string, number>)[key]! - (from as number)) * t]),
   ) as T
 
+/** One hand that holds something while the other is free keeps it when left and right change places. */
+const HELD: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'counter', 'banister']
+
+/** The same pose to the other side; a hand that alone holds a support keeps it. */
+export function mirrored(pose: Pose): Pose {
+  const { spine, neck } = pose
+  const keeps = HELD.includes(pose.leftHand) !== HELD.includes(pose.rightHand)
+  return {
+    ...pose,
+    yaw: -pose.yaw,
+    spine: { ...spine, sideBend: -spine.sideBend, twist: -spine.twist },
+    neck: { ...neck, tilt: -neck.tilt, turn: -neck.turn },
+    ...(pose.planted && { planted: pose.planted === 'left' ? 'right' : 'left' }),
+    leftLeg: pose.rightLeg,
+    rightLeg: pose.leftLeg,
+    leftFoot: pose.rightFoot,
+    rightFoot: pose.leftFoot,
+    ...(!keeps && { leftArm: pose.rightArm, rightArm: pose.leftArm, leftHand: pose.rightHand, rightHand: pose.leftHand }),
+  }
+}
+
+/** Angles that differ by less than this are the same, deg. */
+const SAME = 3
+const close = (a: object, b: object) => Object.entries(a).every(([key, value]) => Math.abs(value - (b as Record<string, number>)[key]!) < SAME)
+
+/** Whether two poses hold limbs, trunk and head alike. */
+export const samePose = (a: Pose, b: Pose): boolean =>
+  (['leftLeg', 'rightLeg', 'leftArm', 'rightArm', 'spine', 'neck'] as const).every((part) => close(a[part], b[part])) &&
+  (['leftFoot', 'rightFoot', 'leftHand', 'rightHand'] as const).every((part) => a[part] === b[part]) &&
+  Math.abs(a.yaw - b.yaw) < SAME
+
 /** The pose a share `t` (0 to 1) of the way from one to the other; contacts change half-way. */
 export function interpolate(a: Pose, b: Pose, t: number): Pose {
   const contacts = t < 0.5 ? a : b
   return {
     ...contacts,
     ...(a.lean !== undefined && b.lean !== undefined && { lean: a.lean + (b.lean - a.lean) * t }),
+    ...((a.offSeat ?? b.offSeat) !== undefined && { offSeat: (a.offSeat ?? 0) + ((b.offSeat ?? 0) - (a.offSeat ?? 0)) * t }),
+    ...((a.weightOn ?? b.weightOn) !== undefined && { weightOn: (a.weightOn ?? 0) + ((b.weightOn ?? 0) - (a.weightOn ?? 0)) * t }),
     yaw: a.yaw + (b.yaw - a.yaw) * t,
     spine: between(a.spine, b.spine, t),
     neck: between(a.neck, b.neck, t),

@@ -1,5 +1,5 @@
 import { BOTH, type Figure, hipsLifted, type Side } from './joints'
-import { centreOfMass } from './kinematics'
+import { centreOfMass, footEnds } from './kinematics'
 import { armMassPoints, legMassPoints, type MassPoint, trunkMassPoints } from './massPoints'
 import type { HandContact } from './pose'
 import { GRAVITY } from './skeleton'
@@ -7,8 +7,10 @@ import { add, cross, length, scale, sub, unit, type Vec } from './vector'
 
 /** What the hands and feet work against. */
 export interface Load {
-  /** kg in each hand */
+  /** kg in each hand that rests on nothing */
   handKg?: number
+  /** kg in the right hand alone, beside that */
+  rightHandKg?: number
   /** kg round each wrist */
   wristKg?: number
   /** kg on each ankle */
@@ -40,9 +42,13 @@ function momentAbout(joint: Vec, forces: readonly Force[]): number {
 
 const supported = (hand: HandContact) => hand !== 'free'
 
+/** kg that a hand holds. */
+const heldKg = (figure: Figure, side: Side, load: Load): number =>
+  supported(figure.pose[`${side}Hand`]) ? 0 : (load.handKg ?? 0) + (side === 'right' ? (load.rightHandKg ?? 0) : 0)
+
 function handForces(figure: Figure, side: Side, load: Load): Force[] {
   const { hand, wrist } = figure.arms[side]
-  const forces = [weight(hand, load.handKg ?? 0), weight(wrist, load.wristKg ?? 0)]
+  const forces = [weight(hand, heldKg(figure, side, load)), weight(wrist, load.wristKg ?? 0)]
   if (load.band) forces.push({ at: hand, force: scale(unit(sub(load.band.anchor, hand)), load.band.pullN) })
   return forces
 }
@@ -55,7 +61,8 @@ const armForces = (figure: Figure, side: Side, load: Load): Force[] =>
 function footReactions(figure: Figure, load: Load): Partial<Record<Side, Force>> {
   const down = BOTH.filter((side) => figure.pose[`${side}Foot`] !== 'free')
   if (figure.pose.stance !== 'stand' || down.length === 0) return {}
-  const total = (figure.body.mass + 2 * (load.handKg ?? 0) + 2 * (load.wristKg ?? 0) + 2 * (load.ankleKg ?? 0)) * GRAVITY
+  const total =
+    (figure.body.mass + heldKg(figure, 'left', load) + heldKg(figure, 'right', load) + 2 * (load.wristKg ?? 0) + 2 * (load.ankleKg ?? 0)) * GRAVITY
   const centre = centreOfMass(figure)
   const under = (side: Side): Vec => {
     const { heel, ball } = figure.legs[side]
@@ -109,7 +116,7 @@ export function moments(figure: Figure, load: Load = {}): Moments {
 }
 
 /** Hands on these carry part of the body, and how much cannot be told from the pose; a chair's back or a rail is held lightly. */
-const CARRYING: readonly HandContact[] = ['floor', 'wall', 'counter', 'seat', 'chairArm']
+const CARRYING: readonly HandContact[] = ['floor', 'wall', 'counter', 'seat', 'chairSeat', 'chairArm']
 
 /** Joints whose moment the pose alone does not give: more is on the ground than the feet of a stand. */
 export function notEstimated(figure: Figure): (keyof Moments)[] {
@@ -159,7 +166,7 @@ export function insideBy(polygon: readonly Point[], p: Point): number {
   )
 }
 
-const FIXED: readonly HandContact[] = ['chairBack', 'wall', 'rail', 'counter', 'floor', 'seat', 'chairArm']
+const FIXED: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter', 'floor', 'seat', 'chairArm', 'ownBack']
 const HALF_FOOT = 0.028
 
 /** Corners of everything that carries: feet, fixed hand supports, the seat. */
@@ -167,10 +174,7 @@ export function supportPoints(figure: Figure): Point[] {
   const H = figure.body.stature
   const points: Point[] = []
   for (const side of BOTH) {
-    const contact = figure.pose[`${side}Foot`]
-    const { heel, ball, toe } = figure.legs[side]
-    const ends = contact === 'flat' ? [heel, toe] : contact === 'ball' ? [ball, toe] : contact === 'heel' ? [heel] : []
-    for (const end of ends) points.push([end[0] - HALF_FOOT * H, end[1]], [end[0] + HALF_FOOT * H, end[1]])
+    for (const end of footEnds(figure, side) ?? []) points.push([end[0] - HALF_FOOT * H, end[1]], [end[0] + HALF_FOOT * H, end[1]])
     if (FIXED.includes(figure.pose[`${side}Hand`])) points.push([figure.arms[side].hand[0], figure.arms[side].hand[1]])
     if (figure.pose.stance === 'quadruped' || figure.pose.stance === 'kneel') {
       const { knee } = figure.legs[side]
@@ -195,7 +199,7 @@ export function balanceMarginCm(figure: Figure, load: Load = {}): number | undef
 /** Centre of mass of the body with what it holds. */
 export function loadedCentre(figure: Figure, load: Load): Vec {
   const body = centreOfMass(figure)
-  const held = BOTH.map((side) => ({ at: figure.arms[side].hand, massKg: load.handKg ?? 0 }))
+  const held = BOTH.map((side) => ({ at: figure.arms[side].hand, massKg: heldKg(figure, side, load) }))
   const total = figure.body.mass + held.reduce((sum, point) => sum + point.massKg, 0)
   return held.reduce<Vec>((sum, { at, massKg }) => add(sum, scale(at, massKg / total)), scale(body, figure.body.mass / total))
 }

@@ -14,6 +14,7 @@ export const scale = (a: Vec, k: number): Vec => [a[0] * k, a[1] * k, a[2] * k]
 export const dot = (a: Vec, b: Vec) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 export const cross = (a: Vec, b: Vec): Vec => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]]
 export const length = (a: Vec) => Math.hypot(a[0], a[1], a[2])
+export const distance = (a: Vec, b: Vec) => length(sub(a, b))
 export const mix = (a: Vec, b: Vec, t: number): Vec => [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, a[2] + (b[2] - a[2]) * t]
 /** Unit vector; a zero vector falls back to `otherwise`. */
 export const unit = (a: Vec, otherwise: Vec = [0, 0, 1]): Vec => {

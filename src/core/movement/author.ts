@@ -1,5 +1,6 @@
-import { againstBack, hands, type Pose, type PosePart, type PropKind, pose, REST, type Room, STANDARD_ROOM, type Yaw } from '../body'
+import { againstBack, type BandRun, hands, type Pose, type PosePart, type PropKind, pose, REST, type Room, STANDARD_ROOM, type Yaw } from '../body'
 import type { Kit } from '../vocabulary'
+import { BAND_PROPS } from './bands'
 import type { Purpose } from './demands'
 import type { Cues, DeclaredDemands, Dose, Movement, SideUse, Tempo, Variant } from './movement'
 
@@ -28,15 +29,18 @@ export const GROUNDS = {
   hold2: ground(pose('stand', hands('both', 'chairBack')), ['support'], ['chairAhead'], FLOOR, 70),
   hold1: ground(pose('stand', hands('left', 'chairBack')), ['support'], ['chairAhead'], FLOOR, 60),
   rail2: ground(pose('stand', hands('both', 'rail')), ['support'], ['rail'], FLOOR, 70),
+  rails2: ground(pose('stand', hands('both', 'banister')), ['support'], ['banisters'], FLOOR, 60),
+  chairSeat2: ground(pose('stand', hands('both', 'chairSeat')), ['support', 'chair'], ['seatAhead'], FLOOR, 75),
+  rail1: ground(pose('stand', hands('left', 'banister')), ['support'], ['banisters'], FLOOR, 60),
   counter2: ground(pose('stand', hands('both', 'counter')), ['support'], ['counter'], FLOOR, 75),
   wall2: ground(pose('stand', hands('both', 'wall')), ['wall'], ['wall'], FLOOR, 80),
   free: ground(REST.stand, [], []),
-  supine: ground(REST.supine, ['mat'], ['mat'], FLOOR, 80),
-  bedSupine: ground(REST.supine, ['bed'], ['bed'], BED, 80),
+  supine: ground(REST.supine, ['mat'], ['mat', 'pillow'], FLOOR, 80),
+  bedSupine: ground(REST.supine, ['bed'], ['bed', 'pillow'], BED, 80),
   wedge: ground(REST.incline, ['mat', 'wedge'], ['mat', 'wedge'], FLOOR, 80),
   bedWedge: ground(REST.incline, ['bed', 'wedge'], ['bed', 'wedge'], BED, 80),
-  sideLie: ground(REST.side, ['mat'], ['mat'], FLOOR, 80),
-  bedSide: ground(REST.side, ['bed'], ['bed'], BED, 80),
+  sideLie: ground(REST.side, ['mat'], ['mat', 'pillow'], FLOOR, 80),
+  bedSide: ground(REST.side, ['bed'], ['bed', 'pillow'], BED, 80),
   prone: ground(REST.prone, ['mat'], ['mat'], FLOOR, 80),
   bedProne: ground(REST.prone, ['bed'], ['bed'], BED, 80),
   allFours: ground(REST.quadruped, ['mat'], ['mat'], FLOOR, 75),
@@ -62,6 +66,17 @@ const GROUND_WORDS: Record<GroundName, { name: string; step: string; setup: stri
     setup: 'Stand beside a chair set against a wall; one hand presses down on its back, never pulls.',
   },
   rail2: { name: 'Standing at the rail', step: 'on the feet', setup: 'Face the rail, both hands on it.' },
+  rails2: {
+    name: 'Between two rails, a hand on each',
+    step: 'on the feet',
+    setup: 'Stand between two rails, or a rail and a counter; a hand presses down on each.',
+  },
+  chairSeat2: {
+    name: 'Hands on the seat of a chair',
+    step: 'on the feet, hands low',
+    setup: 'Face the seat of a heavy chair set against a wall; both hands press down on it.',
+  },
+  rail1: { name: 'Along the rail, one hand', step: 'one hand less', setup: 'Stand beside the rail or counter, the near hand pressing down on it.' },
   counter2: { name: 'Standing at the counter', step: 'lower hands, more lean', setup: 'Face the counter, both hands on its edge.' },
   wall2: { name: 'Standing at the wall', step: 'on the feet', setup: 'Face the wall, both hands on it.' },
   free: { name: 'Standing free', step: 'without hands', setup: 'Stand tall with clear floor round you, a steady chair in reach.' },
@@ -80,9 +95,9 @@ const GROUND_WORDS: Record<GroundName, { name: string; step: string; setup: stri
   plank: { name: 'On hands and toes', step: 'knees off the floor', setup: 'Hands under shoulders, toes tucked, one long line.' },
 }
 
-const LOAD_PROPS: Partial<Record<Kit, PropKind>> = { dumbbell: 'dumbbells', ball: 'ball', towel: 'towel', step: 'step' }
-/** Where a band runs. A loop round the thighs is not held in the hands. */
-const BAND_PROPS = { feet: 'band', hands: 'bandHands', thighs: 'loop' } as const satisfies Record<string, PropKind>
+/** Bands that no hand pulls. */
+const ON_THE_LEG: readonly BandRun[] = ['thighs', 'ankle']
+const LOAD_PROPS: Partial<Record<Kit, PropKind>> = { dumbbell: 'dumbbells', ball: 'ball', towel: 'towel', step: 'step', cuff: 'ankleCuffs' }
 
 /** How much a ground leaves to the muscles of the legs, for the estimate of energy. */
 type Footing = 0 | 1 | 2 | 3
@@ -113,7 +128,17 @@ interface StepFields {
   /** kit that is held, pulled or stepped on */
   with?: Kit
   /** where a band runs; under the feet unless said otherwise */
-  bandRuns?: keyof typeof BAND_PROPS
+  bandRuns?: BandRun
+  /** how the load is drawn, where not as its kit usually is */
+  drawn?: PropKind
+  /** what is sat on, where it is not a chair without arms */
+  seatIs?: 'armchair' | 'wheelchair'
+  /** height of the seat, m */
+  seatHeight?: number
+  /** what else stands in the picture */
+  props?: readonly PropKind[]
+  /** what else is needed */
+  needs?: readonly Kit[]
   /** pose to show when the figure stands still; the last unless said otherwise */
   still?: number
 }
@@ -149,6 +174,7 @@ const onFeet = (on: GroundName) => GROUNDS[on].rest.stance === 'stand'
 /** What is harder for somebody who sat or lay on the step below. */
 const UP_TO: Partial<Record<GroundName, string>> = {
   hold1: 'on the feet, one hand on the chair',
+  rail1: 'on the feet, one hand on the rail',
   free: 'on the feet, without hands',
   counter2: 'on the feet, hands on the counter',
 }
@@ -172,7 +198,27 @@ const halves = (value: number) => Math.round(value * 2) / 2
  * @throws when a step has no poses, neither of its own nor of the ladder
  */
 export function ladder(spec: LadderSpec): Movement {
-  const { steps, tempo, side, declared, dose, cues, view, with: held, bandRuns, still, poses: shared, rpe, gradedBy, ...movement } = spec
+  const {
+    steps,
+    tempo,
+    side,
+    declared,
+    dose,
+    cues,
+    view,
+    with: held,
+    bandRuns,
+    drawn,
+    seatIs,
+    seatHeight,
+    props,
+    needs,
+    still,
+    poses: shared,
+    rpe,
+    gradedBy,
+    ...movement
+  } = spec
   return {
     ...movement,
     gradedBy: gradedBy ?? GRADED_BY,
@@ -181,8 +227,10 @@ export function ladder(spec: LadderSpec): Movement {
       const words = GROUND_WORDS[step.on]
       const load = 'with' in step ? step.with : held
       const runs = step.bandRuns ?? bandRuns ?? 'feet'
-      const loadProp = load === 'band' ? BAND_PROPS[runs] : load && LOAD_PROPS[load]
-      const looped: DeclaredDemands = load === 'band' && runs === 'thighs' ? { gripDemand: 0, loadLimb: 'leg' } : {}
+      const loadProp = load === 'band' ? BAND_PROPS[runs] : load && (step.drawn ?? drawn ?? LOAD_PROPS[load])
+      const looped: DeclaredDemands = load === 'band' && ON_THE_LEG.includes(runs) ? { gripDemand: 0, loadLimb: 'leg' } : {}
+      const seat = step.seatIs ?? seatIs
+      const height = step.seatHeight ?? seatHeight
       const poses = step.poses ?? shared
       if (!poses) throw new Error(`${movement.id}, step ${index + 1}: no poses`)
       const climb = steps.length > 1 ? index / (steps.length - 1) : 0
@@ -194,9 +242,19 @@ export function ladder(spec: LadderSpec): Movement {
         poses: poses.map((parts) => pose(base.rest, ...parts)),
         tempo: { ...TEMPO, ...tempo, ...step.tempo },
         side: step.side ?? side ?? 'both',
-        kit: [...base.kit, ...(load ? [load] : [])],
-        props: [...base.props, ...(loadProp ? [loadProp] : [])],
-        room: base.room,
+        kit: [
+          ...new Set([
+            ...base.kit.map((one): Kit => (one === 'chair' && seat === 'armchair' ? seat : one)),
+            ...(step.needs ?? needs ?? []),
+            ...(load ? [load] : []),
+          ]),
+        ],
+        props: [
+          ...base.props.map((prop): PropKind => (prop === 'chair' && seat ? seat : prop)),
+          ...(step.props ?? props ?? []),
+          ...(loadProp ? [loadProp] : []),
+        ],
+        room: height === undefined ? base.room : { ...base.room, seatHeight: height },
         view: step.view ?? view ?? base.view,
         still: step.still ?? still ?? poses.length - 1,
         declared: {

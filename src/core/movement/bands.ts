@@ -1,11 +1,18 @@
-import { type Band, type BandChoice, type BandRun, type Body, bandPath, chooseBand, GRAVITY, solve } from '../body'
+import { BAND_RUNS, type Band, type BandChoice, type BandRun, type Body, bandPath, chooseBand, GRAVITY, type PropKind, stage } from '../body'
 import type { Variant } from './movement'
 
-/** How the band of a variant runs, or nothing where it has none that the hands pull. */
-export function bandRunOf(variant: Pick<Variant, 'props'>): BandRun | undefined {
-  if (variant.props.includes('bandHands')) return 'hands'
-  return variant.props.includes('band') ? 'feet' : undefined
-}
+/** How a band is drawn, by where it runs. */
+export const BAND_PROPS = {
+  feet: 'band',
+  hands: 'bandHands',
+  thighs: 'loop',
+  back: 'bandBack',
+  side: 'bandSide',
+  ankle: 'bandAnkle',
+} as const satisfies Record<BandRun, PropKind>
+
+/** How the band of a variant runs, or nothing where it has none. */
+export const bandRunOf = (variant: Pick<Variant, 'props'>): BandRun | undefined => BAND_RUNS.find((run) => variant.props.includes(BAND_PROPS[run]))
 
 export interface BandAdvice extends BandChoice {
   /** longest path over the poses for this body, m */
@@ -27,8 +34,9 @@ export function bandFor(
   bands: readonly Band[],
 ): BandAdvice | undefined {
   const runs = bandRunOf(variant)
-  if (!runs || pullKg <= 0) return undefined
-  const pathM = Math.max(...variant.poses.map((pose) => bandPath(solve(pose, body, variant.room), runs)))
+  // a loop is not cut or gripped to length
+  if (!runs || runs === 'thighs' || pullKg <= 0) return undefined
+  const pathM = Math.max(...stage(variant.poses, body, variant.room).map((figure) => bandPath(figure, runs)))
   const wantedN = pullKg * GRAVITY
   const choice = chooseBand(bands, wantedN, pathM)
   return choice && { ...choice, pathM, wantedN }

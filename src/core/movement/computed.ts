@@ -1,8 +1,8 @@
-import { type Figure, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, turnBetween } from '../body'
+import { type Figure, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
 import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
 import type { DeclaredDemands, Dose, Movement, Muscle, Variant } from './movement'
 
-const HOLDING = ['chairBack', 'wall', 'rail', 'counter'] as const
+const HOLDING = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter'] as const
 const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => (HOLDING as readonly string[]).includes(hand)).length
 
 const onBed = (variant: Variant) => variant.room.surface > 0.2
@@ -146,6 +146,9 @@ const armMoves = (variant: Variant, side: 'leftArm' | 'rightArm') => {
   return span((pose) => pose[side].raise) > ARM_STILL || span((pose) => pose[side].elbow) > ARM_STILL
 }
 
+/** A band round a thigh or an ankle is not held. */
+const inTheHands = (variant: Variant) => !variant.props.includes('loop') && !variant.props.includes('bandAnkle')
+
 /**
  * How many hands can take a support without giving up what the movement is for: those that are on one, and those of arms that do no
  * work. `loaded`: how many of these carry the weight while there is one.
@@ -156,7 +159,7 @@ export function handsOf(movement: Pick<Movement, 'main'>, variant: Variant): { f
   const moving = (['leftArm', 'rightArm'] as const).filter((side) => armMoves(variant, side)).length
   const working = armsWork ? Math.max(variant.side === 'both' ? moving : Math.min(moving, 1), onSupport > 0 ? 0 : moving > 0 ? 1 : 0) : 0
   const free = Math.max(onSupport, 2 - working)
-  const carries = variant.kit.some((kit) => kit === 'dumbbell' || kit === 'ball' || (kit === 'band' && !variant.props.includes('loop')))
+  const carries = variant.kit.some((kit) => kit === 'dumbbell' || kit === 'ball' || (kit === 'band' && inTheHands(variant)))
   return { free, loaded: carries ? Math.max(0, free - onSupport) : 0 }
 }
 
@@ -181,10 +184,7 @@ const measuredCache = new WeakMap<Variant, Measured[]>()
 export function measuredPoses(variant: Variant): Measured[] {
   const known = measuredCache.get(variant)
   if (known) return known
-  const list = variant.poses.map((pose) => {
-    const figure = solve(pose, REFERENCE_BODY, variant.room)
-    return { pose, figure, demands: measure(figure) }
-  })
+  const list = stage(variant.poses, REFERENCE_BODY, variant.room).map((figure) => ({ pose: figure.pose, figure, demands: measure(figure) }))
   measuredCache.set(variant, list)
   return list
 }
@@ -220,7 +220,7 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const loadKg = dose.loadKg
   const loadKit = kit.find((item): item is keyof typeof LIMB_OF_KIT => item in LIMB_OF_KIT)
   const held = loadKit !== undefined && loadKg > 0
-  const handKg = held && (declared.loadLimb ?? LIMB_OF_KIT[loadKit]) === 'arm' && !variant.props.includes('loop') ? loadKg : 0
+  const handKg = held && (declared.loadLimb ?? LIMB_OF_KIT[loadKit]) === 'arm' && inTheHands(variant) ? loadKg : 0
   const bentOrTwisted = most((d) => Math.max(d.spinalFlexionDeg, d.spinalExtensionDeg, d.twistDeg, d.sideBendDeg)) > 10
   const effortful = movement.purpose.startsWith('strength') || movement.purpose === 'power'
   const work = setSeconds(variant, dose)
@@ -256,7 +256,7 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     gripDemand: !held || loadKit === 'cuff' ? 0 : loadKit === 'ball' || loadKg < 1 ? 1 : loadKit === 'band' ? 2 : loadKg > 3 || work > 60 ? 3 : 2,
     wristExtLoad: variant.poses.some((pose) => pose.stance === 'plank')
       ? 3
-      : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'floor' || hand === 'counter'))
+      : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'floor' || hand === 'counter' || hand === 'chairSeat'))
         ? 2
         : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'wall' || hand === 'chairArm'))
           ? 1

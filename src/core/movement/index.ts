@@ -1,5 +1,5 @@
 export { type LadderSpec, ladder } from './author'
-export { bandFor } from './bands'
+export { bandFor, bandRunOf } from './bands'
 export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf, type Successor } from './catalogue'
 export { demandsOf, measuredPoses, repSeconds } from './computed'
 export {
@@ -25,7 +25,7 @@ export {
 export { demandsInWords, differences, valueWords } from './differences'
 export { doseSchema, dosesPerGoal } from './doses'
 export { effortOf } from './loads'
-export { type Dose, MUSCLES, type Tempo, type Variant } from './movement'
+export { type Dose, MUSCLES, type SideUse, type Tempo, type Variant } from './movement'
 export { movementOf, OWN_PREFIX, type OwnMovement, ownFrom, ownMovementSchema, SHOWN_DEMANDS, withOwn } from './own'
-export { breathAt, describePicture, pictureOf } from './picture'
+export { breathAt, describePicture, motionOf, pictureOf, showsBothSides } from './picture'
 export { type IndexRow, type MovementQuery, search, searchIndex } from './search'

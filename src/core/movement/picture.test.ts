@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { feet, hands, leg, mirrored, type Pose, pose, STANDARD_ROOM } from '../body'
 import { smallCatalogue } from '../testing/library'
-import { breathAt, describePicture, pictureOf, poseAt } from './picture'
+import { breathAt, describePicture, motionOf, pictureOf, showsBothSides } from './picture'
 
 const { movement, variant } = smallCatalogue().byId.get('push/seated')!
 const tempo = { out: 2, stay: 1, back: 3, rest: 1 }
@@ -9,7 +10,8 @@ const WHOLE = 7
 const moving = { ...variant, tempo }
 
 describe('a repetition follows its tempo', () => {
-  const raised = (second: number) => poseAt(moving, second).rightArm.raise
+  const motion = motionOf(moving)
+  const raised = (second: number) => motion.at(second).pose.rightArm.raise
   const [low, high] = [variant.poses[0]!.rightArm.raise, variant.poses.at(-1)!.rightArm.raise]
   test('begins low, is up at the end of the way out, stays, and is back before the rest', () => {
     expect(high).toBeGreaterThan(low)
@@ -28,7 +30,33 @@ describe('a repetition follows its tempo', () => {
   })
   test('a movement of one pose stays', () => {
     const still = { ...moving, poses: [variant.poses[0]!] }
-    expect(poseAt(still, 1.3)).toBe(variant.poses[0])
+    expect(motionOf(still).at(1.3).pose).toBe(variant.poses[0])
+  })
+})
+
+describe('an alternating movement changes sides', () => {
+  const step = pose('stand', leg('right', { flexion: 50, knee: 70 }), feet('right', 'free'))
+  const march = { ...moving, side: 'alternating' as const, room: STANDARD_ROOM }
+  const lifted = (poses: readonly Pose[], second: number) => {
+    const { pose: at } = motionOf({ ...march, poses }).at(second)
+    return { left: at.leftFoot === 'free', right: at.rightFoot === 'free' }
+  }
+  test('with every repetition, when its poses show one side', () => {
+    const poses = [pose('stand'), step]
+    expect(motionOf({ ...march, poses }).period).toBe(2 * WHOLE)
+    expect(lifted(poses, 2.5)).toEqual({ left: false, right: true })
+    expect(lifted(poses, WHOLE + 2.5)).toEqual({ left: true, right: false })
+  })
+  test('within one, when they show both', () => {
+    const poses = [step, mirrored(step)]
+    expect(showsBothSides(poses)).toBe(true)
+    expect(motionOf({ ...march, poses }).period).toBe(WHOLE)
+  })
+  test('a pose that is alike on both sides shows neither', () => expect(showsBothSides([pose('stand'), step, pose('stand')])).toBe(false))
+  test('a hand that alone holds the chair keeps it', () => {
+    const held = pose('stand', hands('left', 'chairBack'), leg('right', { flexion: 40 }))
+    expect(mirrored(held)).toMatchObject({ leftHand: 'chairBack', rightHand: 'free', leftLeg: held.rightLeg })
+    expect(mirrored(mirrored(held))).toEqual(held)
   })
 })
 

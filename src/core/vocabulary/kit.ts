@@ -1,5 +1,21 @@
 /** Kinds of kit a studio can own; loads and bands are chosen from what is there. Chairs are taken for granted. */
-export const KIT = ['chair', 'support', 'wall', 'mat', 'bed', 'wedge', 'dumbbell', 'band', 'ball', 'cuff', 'towel', 'step'] as const
+export const KIT = [
+  'chair',
+  'armchair',
+  'support',
+  'wall',
+  'table',
+  'mat',
+  'bed',
+  'wedge',
+  'dumbbell',
+  'band',
+  'anchor',
+  'ball',
+  'cuff',
+  'towel',
+  'step',
+] as const
 export type Kit = (typeof KIT)[number]
 /** What a room may hold beside chairs. */
 export const ROOM_KIT = KIT.filter((kit) => kit !== 'chair') as Exclude<Kit, 'chair'>[]

@@ -8,10 +8,13 @@ import { Sheet } from '../shell/Sheet'
 
 type Change = Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>>
 const KIT_WORDS: Record<(typeof ROOM_KIT)[number], string> = {
+  armchair: 'chairs with arms',
   support: 'chair backs or a rail to hold',
   wall: 'a free wall',
+  table: 'a table',
   dumbbell: 'weights',
   band: 'bands',
+  anchor: 'something fixed to tie a band to',
   ball: 'light balls',
   cuff: 'ankle or wrist weights',
   towel: 'towels',

@@ -1,12 +1,12 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import { type Body, type Drawing, draw, type Layer, layersOf, REFERENCE_BODY, solve, type Tone } from '@/core/body'
+import { type Body, type Drawing, draw, type Layer, layersOf, REFERENCE_BODY, type Tone } from '@/core/body'
 import type { Variant } from '@/core/movement'
-import { breathAt, poseAt } from '@/core/movement/picture'
+import { breathAt, motionOf } from '@/core/movement/picture'
 import { commonBox, FILL } from './FigureDrawing'
 import { everyFrame } from './frames'
 
-export type FigureVariant = Pick<Variant, 'poses' | 'tempo' | 'room' | 'props' | 'view'>
+export type FigureVariant = Pick<Variant, 'poses' | 'tempo' | 'room' | 'props' | 'view' | 'side'>
 
 const FRAMES_PER_SECOND = 30
 const GAP = 0.018
@@ -79,21 +79,22 @@ interface Props {
 export function MovingFigure({ variant, label, className, moving, body = REFERENCE_BODY, view = variant.view, speed = 1, breath }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const [phase, setPhase] = useState<'in' | 'out'>()
-  const key = JSON.stringify([variant.poses, variant.tempo, variant.props, variant.room, body, view])
+  const key = JSON.stringify([variant.poses, variant.tempo, variant.props, variant.room, variant.side, body, view])
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for variant, body and view, which are new objects at every render
   useEffect(() => {
     const target = canvas.current
     if (!target) return
-    const { out, stay, back, rest } = variant.tempo
-    const count = Math.max(1, Math.round((out + stay + back + rest) * FRAMES_PER_SECOND))
-    const box = commonBox(variant.poses.map((pose) => draw(solve(pose, body, variant.room), view, variant.props)))
+    const motion = motionOf(variant, body)
+    const { out, stay } = variant.tempo
+    const count = Math.max(1, Math.round(motion.period * FRAMES_PER_SECOND))
+    const box = commonBox(motion.ends.map((figure) => draw(figure, view, variant.props)))
     const frames = new Map<number, Frame>()
     const frameAt = (step: number): Frame => {
       const at = step % count
       let frame = frames.get(at)
       if (!frame) {
-        frame = frameOf(layersOf(solve(poseAt(variant, at / FRAMES_PER_SECOND), body, variant.room), view, variant.props))
+        frame = frameOf(layersOf(motion.at(at / FRAMES_PER_SECOND), view, variant.props))
         frames.set(at, frame)
       }
       return frame

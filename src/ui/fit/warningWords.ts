@@ -4,13 +4,16 @@ import type { Kit } from '@/core/vocabulary'
 
 const KIT_WORDS: Record<Kit, string> = {
   chair: 'chairs',
+  armchair: 'chairs with arms',
   support: 'something to hold',
   wall: 'a free wall in reach',
+  table: 'a table',
   mat: 'mats and leave to go to the floor',
   bed: 'a bed or bench',
   wedge: 'wedges',
   dumbbell: 'weights',
   band: 'bands',
+  anchor: 'something fixed to tie a band to',
   ball: 'light balls',
   cuff: 'cuff weights',
   towel: 'towels',

@@ -104,7 +104,10 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
     (): Body => ({ mass: Math.round(25 * (stature / 100) ** 2), stature: stature / 100, ...BODIES[bodyName] }),
     [stature, bodyName],
   )
-  const props = bodyName === 'wheelchair' ? variant.props.map((kind) => (kind === 'chair' ? ('wheelchair' as const) : kind)) : variant.props
+  const props =
+    bodyName === 'wheelchair'
+      ? variant.props.map((kind) => (kind === 'chair' || kind === 'armchair' ? ('wheelchair' as const) : kind))
+      : variant.props
   const planned = useMemo(() => new Map(steps.map((one) => [one, effortOf(one.variant, body, one.variant.dose.loadKg)])), [steps, body])
   const { moments, balanceMarginCm } = useMemo(() => effortOf(variant, body, kg), [variant, body, kg])
   const band = bandFor(variant, body, kg, BANDS)
@@ -143,15 +146,7 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
             <Range label="Seen from" value={view ?? variant.view} min={-90} max={90} step={5} unit="°" onChange={setView} />
             <Range label="Speed" value={speed} min={0.25} max={2} step={0.25} unit="×" onChange={setSpeed} />
             <Range label="Body height" value={stature} min={145} max={195} step={1} unit="cm" onChange={setStature} />
-            <Range
-              label={variant.props.includes('band') || variant.props.includes('bandHands') ? 'Pull' : 'Load'}
-              value={kg}
-              min={0}
-              max={8}
-              step={0.5}
-              unit="kg"
-              onChange={setLoad}
-            />
+            <Range label={variant.kit.includes('band') ? 'Pull' : 'Load'} value={kg} min={0} max={8} step={0.5} unit="kg" onChange={setLoad} />
           </div>
           <div className="mt-1 flex flex-wrap items-end gap-4">
             <label className="field w-52">

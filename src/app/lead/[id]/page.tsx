@@ -46,7 +46,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
         const entry = catalogue.byId.get(variantId)
         if (!entry) return []
         const { variant, movement } = entry
-        const { poses, tempo, room, props, view } = variant
+        const { poses, tempo, room, props, view, side } = variant
         const name = movement.name === item.movement ? variant.name : `${movement.name}: ${variant.name}`
         return [
           {
@@ -55,7 +55,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
             cue: variant.cues.do,
             breath: variant.cues.breath,
             words: describePicture(movement, variant),
-            figure: { poses, tempo, room, props, view },
+            figure: { poses, tempo, room, props, view, side },
             people: takes(variantId),
           },
         ]

@@ -1,0 +1,185 @@
+import { BOTH, type Figure, hipsLifted, type Room, type Side, STANDARD_ROOM } from './joints'
+import { placeAt, solve, withWristAt } from './kinematics'
+import { type FootContact, type HandContact, interpolate, type Pose, type Stance } from './pose'
+import type { Body } from './skeleton'
+import { add, length, mix, scale, sinDeg, sub, type Vec } from './vector'
+
+/** Contacts that stand in the room and not on the own body. */
+const IN_THE_ROOM: readonly HandContact[] = [
+  'chairBack',
+  'chairSeat',
+  'ownBack',
+  'seat',
+  'chairArm',
+  'wall',
+  'rail',
+  'banister',
+  'counter',
+  'floor',
+  'rim',
+]
+/** Supports that are drawn where the hands hold them. */
+const SUPPORTS: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter']
+
+const overPoints = <T extends object>(value: T, by: Vec, names: readonly (keyof T)[]): T =>
+  Object.assign({ ...value }, ...names.map((name) => ({ [name]: add(value[name] as Vec, by) })))
+
+/** The whole figure at another place of the room. */
+function moved(figure: Figure, by: Vec): Figure {
+  const sides = <T extends object>(of: Record<Side, T>, names: readonly (keyof T)[]) => ({
+    left: overPoints(of.left, by, names),
+    right: overPoints(of.right, by, names),
+  })
+  return {
+    ...overPoints(figure, by, ['pelvis', 'lumbar', 'waist', 'neckBase', 'head']),
+    arms: sides(figure.arms, ['shoulder', 'elbow', 'wrist', 'hand']),
+    legs: sides(figure.legs, ['hip', 'knee', 'ankle', 'heel', 'ball', 'toe']),
+  }
+}
+
+/** Feet that differ by less than this in how far they went have moved together, m. */
+const TOGETHER = 0.03
+
+const flat = ([x, y]: Vec): Vec => [x, y, 0]
+
+/** How the body must be moved so that what it stands, kneels or lies on in both figures is at the same place. */
+function drift(from: Figure, to: Figure): Vec {
+  const of = (point: (figure: Figure) => Vec) => flat(sub(point(from), point(to)))
+  const { stance } = to.pose
+  if (stance !== from.pose.stance) return [0, 0, 0]
+  if (stance === 'kneel' || stance === 'quadruped') return of((figure) => mix(figure.legs.left.knee, figure.legs.right.knee, 0.5))
+  if (stance === 'supine') return hipsLifted(from) || hipsLifted(to) ? of((figure) => figure.neckBase) : [0, 0, 0]
+  if (stance !== 'stand' && stance !== 'plank') return [0, 0, 0]
+  const down = BOTH.filter((side) => from.pose[`${side}Foot`] !== 'free' && to.pose[`${side}Foot`] !== 'free')
+  const { planted } = to.pose
+  if (planted && down.includes(planted)) return of((figure) => figure.legs[planted].ball)
+  const kept = down.filter((side) => from.pose[`${side}Foot`] === to.pose[`${side}Foot`])
+  const ways = (kept.length > 0 ? kept : down).map((side) => of((figure) => figure.legs[side].ball))
+  const [one, other] = ways
+  if (!one) return [0, 0, 0]
+  if (!other) return one
+  // two feet that go as far either way, as in a squat or a star, leave the middle where it is; otherwise the one that goes less stands
+  if (Math.abs(length(one) - length(other)) < TOGETHER) return mix(one, other, 0.5)
+  return length(one) < length(other) ? one : other
+}
+
+/** Hands that hold the same thing in both figures hold it at the same place; on a rail they may slide along it. */
+const gripping = (figure: Figure, as: Figure): Figure =>
+  BOTH.filter((side) => {
+    const on = figure.pose[`${side}Hand`]
+    return IN_THE_ROOM.includes(on) && on === as.pose[`${side}Hand`]
+  }).reduce((held, side) => {
+    const on = figure.pose[`${side}Hand`]
+    const [x, y, z] = as.arms[side].wrist
+    const own = figure.arms[side].wrist
+    return withWristAt(held, side, on === 'rail' ? [own[0], y, z] : on === 'banister' ? [x, own[1], z] : [x, y, z])
+  }, figure)
+
+const standing = (figure: Figure, before: Figure): Figure => {
+  const by = drift(before, figure)
+  return length(by) < 1e-6 ? figure : moved(figure, by)
+}
+
+function furnitureOf(figures: readonly Figure[], tallest: Figure): Figure['furniture'] {
+  const holding = [tallest, ...figures].flatMap((figure) =>
+    BOTH.filter((side) => SUPPORTS.includes(figure.pose[`${side}Hand`])).map((side) => ({ figure, wrist: figure.arms[side].wrist })),
+  )
+  const first = holding.filter(({ figure }) => figure === holding[0]?.figure).map(({ wrist }) => wrist)
+  const lowest = figures.reduce((low, figure) => (figure.pelvis[2] < low.pelvis[2] ? figure : low))
+  const steps = figures.flatMap((figure) => BOTH.filter((side) => figure.pose[`${side}Foot`] === 'step').map((side) => figure.legs[side].ball))
+  return {
+    seat: lowest.pelvis,
+    raised: figures.map(({ legs }) => legs.right.ankle).reduce((high, ankle) => (ankle[2] > high[2] ? ankle : high)),
+    ...(steps.length > 0 && { step: [0, steps[0]![1], steps[0]![2]] as const }),
+    ...(first.length > 0 && { support: scale(first.reduce(add), 1 / first.length) }),
+  }
+}
+
+/** A pose that is taller than the first by less than this is no better place to take hold from, m. */
+const AS_TALL = 0.04
+
+/** Furniture stands where the tallest pose holds it: one comes up to a chair before one bends behind it. */
+const tallestOf = (figures: readonly Figure[]): Figure =>
+  figures.reduce((tall, figure) => (figure.neckBase[2] > tall.neckBase[2] + AS_TALL ? figure : tall))
+
+/** The figure without its sway to the side, which does not move the furniture. */
+const centred = (figure: Figure, first: Figure): Figure =>
+  figure.pose.stance === 'stand' ? moved(figure, [first.pelvis[0] - figure.pelvis[0], 0, 0]) : figure
+
+/**
+ * Poses of one movement placed in one room: what is stood on and held stays where it is from pose to pose.
+ *
+ * @param after figures of the same movement that come before, as those of the other side: the first pose begins where theirs did
+ */
+export function stage(poses: readonly Pose[], body: Body, room: Room = STANDARD_ROOM, after: readonly Figure[] = []): Figure[] {
+  const figures: Figure[] = []
+  for (const pose of poses) {
+    const figure = solve(pose, body, room)
+    const before = figures.at(-1) ?? after[0]
+    figures.push(before ? standing(figure, before) : figure)
+  }
+  const holder = after.length > 0 ? tallestOf(after) : centred(tallestOf(figures), figures[0]!)
+  const held = figures.map((figure) => gripping(figure, holder))
+  const furniture = after[0]?.furniture ?? furnitureOf(held, holder)
+  return held.map((figure) => ({ ...figure, furniture }))
+}
+
+/** A foot that comes down farther than this from where it was has stepped, m. */
+const STEPPED = 0.03
+/** How high a stepping foot is lifted half-way, m. */
+const STEP_LIFT = 0.07
+
+/** Stances whose feet carry, so that they stay or step on the way from pose to pose. */
+const ON_THE_FEET: readonly Stance[] = ['stand', 'plank']
+
+const contactOf = (figure: Figure, side: Side) => figure.pose[`${side}Foot`]
+
+/** Contact of a foot on the way: in the air when it is so at either end, otherwise as it turns on its ball or heel. */
+function contactBetween(from: Figure, to: Figure, side: Side): FootContact {
+  const [a, b] = [contactOf(from, side), contactOf(to, side)]
+  if (a === 'free' || b === 'free') return 'free'
+  return a === 'flat' ? b : a
+}
+
+/** The feet that step: where both change places, as in walking, the one that goes forward. */
+function steppingFeet(from: Figure, to: Figure): Side[] {
+  const gone = (side: Side) => flat(sub(to.legs[side].ankle, from.legs[side].ankle))
+  const moving = BOTH.filter((side) => contactOf(from, side) !== 'free' && contactOf(to, side) !== 'free' && length(gone(side)) > STEPPED)
+  return moving.length === 2 && gone('left')[1] * gone('right')[1] < 0 ? moving.filter((side) => gone(side)[1] > 0) : moving
+}
+
+/** Whether the same feet carry at the same places in both figures. */
+export const feetStay = (from: Figure, to: Figure): boolean =>
+  BOTH.every((side) => (contactOf(from, side) === 'free') === (contactOf(to, side) === 'free')) && steppingFeet(from, to).length === 0
+
+/**
+ * The figure a share `t` of the way from one staged figure to the next: feet that stay stay, feet that step are lifted, and hands keep hold.
+ *
+ * @param t 0 to 1
+ */
+export function stagedBetween(from: Figure, to: Figure, t: number): Figure {
+  if (t <= 0) return from
+  if (t >= 1) return to
+  const nearer = t < 0.5 ? from : to
+  const between: Pose = {
+    ...interpolate(from.pose, to.pose, t),
+    leftFoot: contactBetween(from, to, 'left'),
+    rightFoot: contactBetween(from, to, 'right'),
+  }
+  if (!ON_THE_FEET.includes(between.stance) || from.pose.stance !== to.pose.stance) {
+    const figure = gripping(standing(solve(between, from.body, from.room), nearer), nearer)
+    return from.furniture ? { ...figure, furniture: from.furniture } : figure
+  }
+  const stepping = steppingFeet(from, to)
+  // two feet at once are a jump, or slide: they are not lifted one by one
+  const lifted = stepping.length === 1 ? stepping : []
+  const ankle = (side: Side): Vec => {
+    const at = mix(from.legs[side].ankle, to.legs[side].ankle, t)
+    return lifted.includes(side) ? add(at, [0, 0, STEP_LIFT * sinDeg(180 * t)]) : at
+  }
+  const pose: Pose = { ...between, ...Object.fromEntries(lifted.map((side) => [`${side}Foot`, 'free'])) }
+  const ankles = { left: ankle('left'), right: ankle('right') }
+  const figure = placeAt(pose, from, from.lean + (to.lean - from.lean) * t, { pelvis: mix(from.pelvis, to.pelvis, t), ankles })
+  const held = gripping(figure, nearer)
+  return from.furniture ? { ...held, furniture: from.furniture } : held
+}
