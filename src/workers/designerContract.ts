@@ -59,6 +59,8 @@ export interface LadderView {
   steps: LadderStep[]
   /** who has no step here */
   none: string[]
+  /** what goes well after it, each in the version that most of the class can do */
+  partners: Choice[]
 }
 export interface Choice {
   id: string

@@ -17,7 +17,7 @@ import {
   sessionOf,
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
-import { type Catalogue, describePicture, ladderOf, pictureOf, withOwn } from '@/core/movement'
+import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, pictureOf, withOwn } from '@/core/movement'
 import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf } from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
 import type { Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
@@ -145,6 +145,7 @@ export class DesignerDesk {
       everyday: movement.everyday,
       cues: variant.cues,
       dose: planned.dose,
+      partners: this.partnersOf(entry, plan),
       none: standing.filter(({ on }) => on === undefined).map(({ name }) => name),
       steps: steps.map((step) => ({
         id: step.variant.id,
@@ -158,28 +159,39 @@ export class DesignerDesk {
     }
   }
 
+  private choiceOf(entry: CatalogueEntry): Choice {
+    const { item, block } = aloneInBlock(entry.variant.id)
+    const planned = prescriptionOf(item, block, this.catalogue)
+    const fits = this.roster.people.filter(({ assessment }) => {
+      const { verdict } = judgePlanned(assessment, planned)
+      return verdict === 'as-planned' || verdict === 'modify'
+    }).length
+    return { id: entry.variant.id, movement: entry.movement.name, purpose: entry.movement.purpose, name: entry.variant.name, fits }
+  }
+
+  /** The movements that go well with this one: in its own position where that serves as many, at an effort like its own. */
+  private partnersOf(entry: CatalogueEntry, plan: Plan): Choice[] {
+    const here = familyOf(entry.planned.basePosition)
+    return entry.movement.partners.flatMap((id) => {
+      const ranked = ladderOf(this.catalogue, id)
+        .filter((step) => isAvailable(step, plan.room))
+        .map((step) => ({
+          choice: this.choiceOf(step),
+          away: Number(familyOf(step.planned.basePosition) !== here),
+          harder: Math.abs(step.planned.intendedRpe - entry.planned.intendedRpe),
+        }))
+        .sort((a, b) => b.choice.fits - a.choice.fits || a.away - b.away || a.harder - b.harder)
+      return ranked[0] ? [ranked[0].choice] : []
+    })
+  }
+
   choices({ phase }: Questions['choices']['ask']): Choice[] {
     const { plan } = this
     if (!plan) return []
     const kind = plan.phases.find(({ id }) => id === phase)?.kind
     return this.catalogue.entries
       .filter((entry) => isAvailable(entry, plan.room))
-      .map((entry) => {
-        const { item, block } = aloneInBlock(entry.variant.id)
-        const planned = prescriptionOf(item, block, this.catalogue)
-        const fits = this.roster.people.filter(({ assessment }) => {
-          const { verdict } = judgePlanned(assessment, planned)
-          return verdict === 'as-planned' || verdict === 'modify'
-        }).length
-        return {
-          id: entry.variant.id,
-          movement: entry.movement.name,
-          purpose: entry.movement.purpose,
-          name: entry.variant.name,
-          fits,
-          near: entry.movement.phase === kind || entry.movement.phase === 'any',
-        }
-      })
+      .map((entry) => ({ ...this.choiceOf(entry), near: entry.movement.phase === kind || entry.movement.phase === 'any' }))
       .sort((a, b) => Number(b.near) - Number(a.near))
       .map(({ near: _near, ...choice }) => choice)
   }

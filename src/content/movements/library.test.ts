@@ -6,12 +6,18 @@ import {
   breathAt,
   type CatalogueEntry,
   demandsOf,
+  EVERYDAY_FUNCTIONS,
   encodeValue,
   familyOf,
+  groupRepSeconds,
   measuredPoses,
   type OwnMovement,
   ownFrom,
+  ownMovementSchema,
+  PATTERNS,
+  repSeconds,
   SHOWN_DEMANDS,
+  TEMPO_CLASSES,
   withOwn,
 } from '@/core/movement'
 import { LIBRARY, MOVEMENTS } from '.'
@@ -54,6 +60,44 @@ describe('coverage', () => {
     expect(new Set(MOVEMENTS.flatMap(({ main }) => main)).size).toBeGreaterThanOrEqual(20)
     expect(have((entry) => entry.planned.basePosition).size).toBeGreaterThanOrEqual(15)
   })
+})
+
+describe('what time, alternatives and suggestions stand on', () => {
+  const byId = new Map(MOVEMENTS.map((movement) => [movement.id, movement]))
+  test.each(MOVEMENTS.map((movement) => [movement.id, movement] as const))('%s has a pattern and partners of the library', (id, movement) => {
+    expect(movement.pattern.length).toBeGreaterThan(0)
+    expect(movement.pattern.length).toBeLessThanOrEqual(2)
+    expect(movement.partners.length).toBeGreaterThanOrEqual(2)
+    expect(movement.partners).not.toContain(id)
+    expect(new Set(movement.partners).size).toBe(movement.partners.length)
+    for (const partner of movement.partners) expect(byId.has(partner), partner).toBe(true)
+  })
+  test('every pattern, function and tempo class is taught', () => {
+    expect(new Set(MOVEMENTS.flatMap(({ pattern }) => pattern))).toEqual(new Set(PATTERNS))
+    expect(new Set(MOVEMENTS.map(({ serves }) => serves))).toEqual(new Set(EVERYDAY_FUNCTIONS))
+    expect(new Set(all.map(({ variant }) => variant.tempoClass))).toEqual(new Set(TEMPO_CLASSES.filter((name) => name !== 'as-written')))
+  })
+  test('stretches are held, and breathing goes by the breath', () => {
+    for (const { movement, variant } of all) {
+      if (movement.purpose === 'flexibility') expect(groupRepSeconds(variant, variant.dose), variant.id).toBe(variant.dose.holdSeconds + 5)
+      if (movement.purpose === 'relaxation') expect(groupRepSeconds(variant, variant.dose), variant.id).toBe(repSeconds(variant, variant.dose))
+    }
+  })
+  test('a group goes quicker than the controlled tempo', () => {
+    const seconds = (id: string) => groupRepSeconds(LIBRARY.byId.get(id)!.variant, LIBRARY.byId.get(id)!.variant.dose)
+    expect([seconds('curl/one-kg'), seconds('squat/hold2'), seconds('punch/seat'), seconds('march/seated'), seconds('curl-press/seat')]).toEqual([
+      2.5, 3, 1.5, 1, 4,
+    ])
+    // three seconds of squeeze are kept
+    expect(seconds('row/squeeze')).toBe(5.5)
+  })
+})
+
+test('every variant can be the start of an own movement, with nothing of it lost', () => {
+  for (const { movement, variant, planned } of all) {
+    const document = ownFrom({ movement, variant, planned })
+    expect(ownMovementSchema.parse(document).poses, variant.id).toEqual(variant.poses)
+  }
 })
 
 describe('ladders rise', () => {

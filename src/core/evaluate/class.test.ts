@@ -13,12 +13,12 @@ import { assessRoster } from './roster'
 
 const base = buildRuleBase(CONDITIONS)
 const dose = { sets: 1, reps: 1, holdSeconds: 0, restSeconds: 15, loadKg: 0, rpe: 2 }
-const SECONDS_A_MARCH = 4
-/** A movement in sets of a minute, at four seconds a repetition and a quarter of a minute of rest. */
+/** A movement in sets of a minute by the clock and a quarter of a minute of rest. */
 const lasting = (id: string, variant: string, minutes: number, change: Partial<Dose> = {}): Item => {
   const sets = Math.max(1, Math.min(10, Math.round(minutes / 1.25)))
-  const reps = Math.min(100, Math.ceil((60 * (minutes - (sets - 1) * 0.25)) / sets / SECONDS_A_MARCH))
-  return { id, variant, dose: { ...dose, ...change, sets, reps } }
+  const workSeconds = Math.ceil((60 * (minutes - (sets - 1) * 0.25)) / sets)
+  const { reps: _reps, ...timed } = { ...dose, ...change }
+  return { id, variant, dose: { ...timed, sets, workSeconds } }
 }
 type BlockFormat = { format?: 'circuit' | 'intervals'; workSeconds?: number; rounds?: number }
 function planOf(items: Item[], { room = {}, block = {} }: { room?: PlanInput['room']; block?: BlockFormat } = {}): Plan {
@@ -79,8 +79,8 @@ describe('rules on minutes fire from the timeline of the class, and only then', 
   })
   test('minutes flat on the back add up over the items of a class', () => {
     const pregnant = { age: 30, gestationalWeek: 20, gestationalDays: 140, screenOutcome: 'go', floorTransferOk: true, conditions: [] }
-    // 15 s of talk, 15 lifts of 7 s, twice
-    const four = planOf(['a', 'i'].map((id) => ({ id, variant: 'bridge/bed', dose: { ...dose, reps: 15 } })))
+    // 15 s of talk, then two minutes of hip lifts, twice
+    const four = planOf(['a', 'i'].map((id) => lasting(id, 'bridge/bed', 2)))
     expect(fired(four, [pregnant], 'a')).not.toContain('PR-3')
     expect(fired(four, [pregnant], 'i')).toContain('PR-3')
     expect(judgedIn(four, [pregnant], 'i').verdict).not.toBe('as-planned')

@@ -1,4 +1,4 @@
-import type { CatalogueEntry } from '../movement'
+import { type CatalogueEntry, groupRepSeconds } from '../movement'
 import type { Prescription } from '../plan'
 import {
   type Alternative,
@@ -86,7 +86,8 @@ function saidLoss(changes: readonly Change[], entry: CatalogueEntry | undefined)
 }
 
 /**
- * How much of what was planned an option loses. Weights, in the order of what a group notices: another muscle, another movement,
+ * How much of what was planned an option loses. Weights, in the order of what a group notices: another muscle, another movement (less
+ * when it is of the same pattern),
  * another position family, a change that takes the movement's own point away, another rhythm or length, steps along the ladder,
  * changes to say aloud. A ladder's own neighbouring step (0.3, and its rhythm) comes before a hand on the chair (0.8) for a movement done free.
  */
@@ -104,7 +105,7 @@ function lossOf(planned: Prescription, entry: CatalogueEntry, changes: readonly 
   const sameMovement = entry.movement.id === movement
   return (
     otherMuscles * 3 +
-    (sameMovement ? 0 : 2) +
+    (sameMovement ? 0 : sharesPattern(entry, from) ? OTHER_MOVEMENT - ALIKE : OTHER_MOVEMENT) +
     (familyGroup(entry.planned.basePosition) === familyGroup(planned.demands.basePosition) ? 0 : 1) +
     Math.min(1, rhythm) * (sameMovement ? 0.4 : 1) +
     (entry.planned.side === planned.demands.side ? 0 : 0.3) +
@@ -112,7 +113,13 @@ function lossOf(planned: Prescription, entry: CatalogueEntry, changes: readonly 
     said
   )
 }
-const repOf = ({ variant }: CatalogueEntry) => variant.tempo.out + variant.tempo.stay + variant.tempo.back + variant.tempo.rest
+const repOf = ({ variant }: CatalogueEntry) => groupRepSeconds(variant, variant.dose)
+
+/** Another movement costs this much; one of the same pattern (a push for a push) is nearer. */
+const OTHER_MOVEMENT = 2
+const ALIKE = 0.4
+const sharesPattern = (entry: CatalogueEntry, from: CatalogueEntry | undefined) =>
+  from !== undefined && entry.movement.pattern.some((pattern) => from.movement.pattern.includes(pattern))
 
 const asPlannedOption = (planned: Prescription, judgement: Judgement): Option => ({
   ...(planned.entry && { entry: planned.entry }),

@@ -2,7 +2,7 @@ import { againstBack, type BandRun, hands, type Pose, type PosePart, type PropKi
 import type { Kit } from '../vocabulary'
 import { BAND_PROPS } from './bands'
 import type { Purpose } from './demands'
-import type { Cues, DeclaredDemands, Dose, Movement, SideUse, Tempo, Variant } from './movement'
+import type { Cues, DeclaredDemands, Dose, Movement, SideUse, Tempo, TempoClass, Variant } from './movement'
 
 interface Ground {
   rest: Pose
@@ -120,6 +120,7 @@ const MET: Record<Purpose, readonly [number, number, number, number]> = {
 
 interface StepFields {
   tempo?: Partial<Tempo>
+  tempoClass?: TempoClass
   side?: SideUse
   declared?: DeclaredDemands
   dose?: Partial<Dose>
@@ -159,6 +160,7 @@ export interface StepSpec extends StepFields {
 }
 export interface LadderSpec extends StepFields, Omit<Movement, 'variants' | 'gradedBy'> {
   cues: Partial<Cues> & Omit<Cues, 'setup'>
+  tempoClass: TempoClass
   poses?: readonly (readonly PosePart[])[]
   /** effort of the gentlest and of the hardest step; those between lie between */
   rpe?: readonly [number, number]
@@ -201,6 +203,7 @@ export function ladder(spec: LadderSpec): Movement {
   const {
     steps,
     tempo,
+    tempoClass,
     side,
     declared,
     dose,
@@ -241,6 +244,7 @@ export function ladder(spec: LadderSpec): Movement {
         step: step.step ?? riseOf(step, steps[index - 1], held),
         poses: poses.map((parts) => pose(base.rest, ...parts)),
         tempo: { ...TEMPO, ...tempo, ...step.tempo },
+        tempoClass: step.tempoClass ?? tempoClass,
         side: step.side ?? side ?? 'both',
         kit: [
           ...new Set([

@@ -1,6 +1,6 @@
 import { type Figure, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
 import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
-import type { DeclaredDemands, Dose, Movement, Muscle, Variant } from './movement'
+import type { DeclaredDemands, Dose, Movement, Muscle, TempoClass, Variant } from './movement'
 
 const HOLDING = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter'] as const
 const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => (HOLDING as readonly string[]).includes(hand)).length
@@ -65,6 +65,32 @@ interface Measured {
 export const repSeconds = (variant: Pick<Variant, 'tempo'>, dose?: Pick<Dose, 'holdSeconds'>): number => {
   const { out, stay, back, rest } = variant.tempo
   return out + Math.max(stay, dose?.holdSeconds ?? 0) + back + rest
+}
+
+/** Seconds of one repetition in a group, by tempo class, where nobody says otherwise: house estimates. */
+const CLASS_SECONDS: Record<Exclude<TempoClass, 'breath' | 'as-written'>, number> = {
+  'on-the-beat': 1,
+  'jump-or-punch': 1.5,
+  'single-joint': 2.5,
+  'whole-body': 3,
+  'two-moves': 4,
+}
+/** From this long on a pause inside a repetition is a hold, and is kept beside the time of the movement. */
+const HOLD_FROM = 2
+/** To take up a position that is kept, and to leave it: a house estimate. */
+const INTO_HOLD_SECONDS = 5
+
+/**
+ * Seconds that one repetition takes in a group: by its tempo class with what is held in it; a position kept takes its seconds and the
+ * way in and out; breathing goes by the breath as it is written.
+ */
+export function groupRepSeconds(variant: Pick<Variant, 'tempo' | 'tempoClass'>, dose: Pick<Dose, 'holdSeconds' | 'reps' | 'workSeconds'>): number {
+  if (variant.tempoClass === 'as-written') return repSeconds(variant, dose)
+  const held = dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2
+  if (held) return dose.holdSeconds + INTO_HOLD_SECONDS
+  if (variant.tempoClass === 'breath') return repSeconds(variant, dose)
+  const pause = Math.max(variant.tempo.stay, dose.holdSeconds)
+  return CLASS_SECONDS[variant.tempoClass] + (pause >= HOLD_FROM ? pause : 0)
 }
 
 function tempoScale(variant: Variant, dose: Dose): number {

@@ -1,7 +1,7 @@
 export { type LadderSpec, ladder } from './author'
 export { bandFor, bandRunOf } from './bands'
 export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf, type Successor } from './catalogue'
-export { demandsOf, measuredPoses, repSeconds } from './computed'
+export { demandsOf, groupRepSeconds, measuredPoses, repSeconds } from './computed'
 export {
   ATTRIBUTE_NAMES,
   ATTRIBUTES,
@@ -25,7 +25,19 @@ export {
 export { demandsInWords, differences, valueWords } from './differences'
 export { doseSchema, dosesPerGoal } from './doses'
 export { effortOf } from './loads'
-export { type Dose, MUSCLES, type SideUse, type Tempo, type Variant } from './movement'
+export {
+  type Dose,
+  EVERYDAY_FUNCTIONS,
+  type EverydayFunction,
+  MUSCLES,
+  PATTERNS,
+  type Pattern,
+  type SideUse,
+  TEMPO_CLASSES,
+  type Tempo,
+  type TempoClass,
+  type Variant,
+} from './movement'
 export { movementOf, OWN_PREFIX, type OwnMovement, ownFrom, ownMovementSchema, SHOWN_DEMANDS, withOwn } from './own'
 export { breathAt, describePicture, motionOf, pictureOf, showsBothSides } from './picture'
 export { type IndexRow, type MovementQuery, search, searchIndex } from './search'

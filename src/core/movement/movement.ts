@@ -55,6 +55,33 @@ export interface Tempo {
   rest: number
 }
 
+/** How a group does one repetition: what its length follows from when nobody says otherwise. `as-written`: by its own tempo. */
+export const TEMPO_CLASSES = ['on-the-beat', 'jump-or-punch', 'single-joint', 'whole-body', 'two-moves', 'breath', 'as-written'] as const
+export type TempoClass = (typeof TEMPO_CLASSES)[number]
+
+/** What kind of movement it is. */
+export const PATTERNS = ['push', 'pull', 'hinge', 'squat', 'lunge', 'carry', 'rotate', 'step', 'balance', 'reach', 'breathe'] as const
+export type Pattern = (typeof PATTERNS)[number]
+
+/** What it serves in everyday life, as a kind; `everyday` says it in words. */
+export const EVERYDAY_FUNCTIONS = [
+  'getting-up',
+  'walking',
+  'stairs',
+  'staying-steady',
+  'turning',
+  'looking-round',
+  'reaching',
+  'lifting',
+  'hands',
+  'dressing',
+  'moving-in-bed',
+  'to-the-floor',
+  'standing-tall',
+  'calming-down',
+] as const
+export type EverydayFunction = (typeof EVERYDAY_FUNCTIONS)[number]
+
 /** What cannot be seen in a pose and is declared. */
 export type DeclaredDemands = Partial<
   Pick<
@@ -99,6 +126,7 @@ export interface Variant {
   step: string
   poses: readonly Pose[]
   tempo: Tempo
+  tempoClass: TempoClass
   side: SideUse
   kit: readonly Kit[]
   props: readonly PropKind[]
@@ -121,6 +149,11 @@ export interface Movement {
   helping: readonly Muscle[]
   /** What it is good for in everyday life, in words to say. */
   everyday: string
+  /** the kind of movement, the leading one first */
+  pattern: readonly Pattern[]
+  serves: EverydayFunction
+  /** ids of movements that go well before or after it: the opposite, or the same in another way */
+  partners: readonly string[]
   /** Demands that rise from step to step; a test compares neighbours on them. */
   gradedBy: readonly AttributeName[]
   /** Gentlest first. */

@@ -4,7 +4,7 @@ import { buildCatalogue, type Catalogue, type CatalogueEntry } from './catalogue
 import { demandsOf } from './computed'
 import type { PlannedDemands } from './demands'
 import { doseSchema } from './doses'
-import type { DeclaredDemands, Movement, Variant } from './movement'
+import type { DeclaredDemands, Movement, Tempo, Variant } from './movement'
 
 const degrees = (low: number, high: number) => z.number().min(low).max(high)
 const armSchema = z.strictObject({ raise: degrees(0, 180), plane: degrees(-100, 125), rotation: degrees(-90, 95), elbow: degrees(0, 150) })
@@ -13,7 +13,8 @@ const legSchema = z.strictObject({
   abduction: degrees(-20, 60),
   rotation: degrees(-45, 90),
   knee: degrees(0, 140),
-  ankle: degrees(-80, 35),
+  // toes tucked under in a plank bend it farthest
+  ankle: degrees(-80, 65),
 })
 export const poseSchema: z.ZodType<Pose> = z.strictObject({
   stance: z.enum(STANCES),
@@ -30,6 +31,9 @@ export const poseSchema: z.ZodType<Pose> = z.strictObject({
   leftHand: z.enum(HAND_CONTACTS),
   rightHand: z.enum(HAND_CONTACTS),
   backRests: z.boolean(),
+  offSeat: z.number().min(0).max(0.3).optional(),
+  weightOn: z.number().min(-1).max(1).optional(),
+  planted: z.enum(['left', 'right']).optional(),
 })
 
 const cue = z.string().trim().min(1, 'a cue is needed').max(160)
@@ -42,7 +46,7 @@ export const ownMovementSchema = z.strictObject({
   variantName: z.string().trim().min(1, 'a name is needed').max(80),
   /** library variant that it was made from: position, kit, purpose and muscles stay */
   from: z.string().min(1).max(90),
-  poses: z.array(poseSchema).min(1).max(4),
+  poses: z.array(poseSchema).min(1).max(6),
   tempo: z.strictObject({
     out: z.number().min(0.3).max(20),
     stay: z.number().min(0).max(120),
@@ -94,6 +98,8 @@ export function ownFrom(entry: { movement: Movement; variant: Variant; planned: 
   }
 }
 
+const sameTempo = (a: Tempo, b: Tempo) => a.out === b.out && a.stay === b.stay && a.back === b.back && a.rest === b.rest
+
 /**
  * The own movement as a movement of the catalogue. What its poses show is measured as for any other; a declared value below what they
  * show is raised to it, attribute by attribute, so that nobody can type a movement safe.
@@ -112,6 +118,7 @@ export function movementOf(id: string, own: OwnMovement, library: Catalogue): Mo
     poses: own.poses,
     still: Math.min(source.variant.still, own.poses.length - 1),
     tempo: own.tempo,
+    tempoClass: sameTempo(own.tempo, source.variant.tempo) ? source.variant.tempoClass : 'as-written',
     cues: own.cues,
     dose: own.dose,
     declared: source.variant.declared,

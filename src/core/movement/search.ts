@@ -37,7 +37,9 @@ export interface IndexRow {
 export const searchIndex = (catalogue: Catalogue): IndexRow[] =>
   catalogue.movements.map((movement) => ({
     movement: movement.id,
-    text: [movement.name, movement.purpose, movement.everyday, ...movement.main, ...movement.helping].join(' ').toLowerCase(),
+    text: [movement.name, movement.purpose, movement.everyday, movement.serves, ...movement.pattern, ...movement.main, ...movement.helping]
+      .join(' ')
+      .toLowerCase(),
     purpose: movement.purpose,
     muscles: [...movement.main, ...movement.helping],
     variants: catalogue.entries

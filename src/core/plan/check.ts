@@ -6,8 +6,8 @@ import {
   type Dose,
   demandsOf,
   encodeDemands,
+  groupRepSeconds,
   type PlannedDemands,
-  repSeconds,
 } from '../movement'
 import { type Block, type Item, itemsOf, type PlanDraft } from './plan'
 
@@ -135,7 +135,7 @@ export function prescriptionOf(item: Item, block: Block, catalogue: Catalogue): 
   const dose = doseInBlock(item.dose ?? entry.variant.dose, block, mostSets)
   const asInLibrary = item.dose === undefined && dose === entry.variant.dose
   const demands = asInLibrary ? entry.planned : demandsOf(entry.movement, entry.variant, dose)
-  const rep = repSeconds(entry.variant, dose)
+  const rep = groupRepSeconds(entry.variant, dose)
   return {
     item,
     block,

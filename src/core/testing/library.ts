@@ -9,6 +9,10 @@ const shared: Omit<LadderSpec, 'id' | 'name' | 'steps'> = {
   everyday: 'testing',
   gradedBy: [],
   tempo: { out: 2, stay: 0, back: 2, rest: 0 },
+  tempoClass: 'as-written',
+  pattern: ['push'],
+  serves: 'lifting',
+  partners: [],
   cues: { setup: 'Sit.', do: 'Move.', breath: 'Breathe.', watch: 'Watch.' },
 }
 const raised = [[], [arm('both', { raise: 80, plane: 90, elbow: 0 })]]

@@ -154,11 +154,17 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     setOpen({ kind: 'questions' })
     void ask('questions', null).then((questions) => setOpen((now) => (now?.kind === 'questions' ? { kind: 'questions', questions } : now)))
   }
+  const put = (block: string, at: number, variant: string) =>
+    edit({ kind: 'add-item', block, at, item: { id: `i-${crypto.randomUUID().slice(0, 8)}`, variant } })
   const add = (variant: string) => {
     if (open?.kind !== 'add') return
     const block = plan.phases.flatMap((phase) => phase.blocks).find((one) => one.id === open.block)!
-    edit({ kind: 'add-item', block: open.block, at: block.items.length, item: { id: `i-${crypto.randomUUID().slice(0, 8)}`, variant } })
+    put(open.block, block.items.length, variant)
     setOpen(undefined)
+  }
+  const addAfter = (item: string, variant: string) => {
+    const block = plan.phases.flatMap((phase) => phase.blocks).find(({ items }) => items.some(({ id: one }) => one === item))
+    if (block) put(block.id, block.items.findIndex(({ id: one }) => one === item) + 1, variant)
   }
   const moveItem = (item: string, by: -1 | 1) => {
     const blocks = plan.phases.flatMap((phase) => phase.blocks)
@@ -259,9 +265,12 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
           )}
         </Sheet>
       )}
-      {open?.kind === 'item' && (
+      {/* an undo can take the item away under its open sheet */}
+      {open?.kind === 'item' && itemsOf(plan).some(({ item }) => item.id === open.item) && (
         <ItemSheet
           ladder={open.ladder}
+          people={people.length}
+          onAddAfter={(variant) => addAfter(open.item, variant)}
           onClose={() => setOpen(undefined)}
           onChoose={(variant) => edit({ kind: 'set-variant', item: open.item, variant })}
           onDose={(dose) => edit({ kind: 'set-dose', item: open.item, dose })}

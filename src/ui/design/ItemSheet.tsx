@@ -1,5 +1,5 @@
 'use client'
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
+import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import type { Dose } from '@/core/movement'
 import type { LadderView } from '@/workers/designerContract'
@@ -60,15 +60,19 @@ function DoseField({ field, value, onChange }: { field: Field; value: number; on
 
 interface Props {
   ladder: LadderView | undefined
+  /** how many are on the roster */
+  people: number
   onClose: () => void
   onChoose: (variant: string) => void
   onDose: (dose: Dose) => void
   onMove: (by: -1 | 1) => void
   onRemove: () => void
+  /** puts a movement of this version after the item */
+  onAddAfter: (variant: string) => void
 }
 
 /** One item of the plan: its ladder with who stands where, its dose, its cues. */
-export function ItemSheet({ ladder, onClose, onChoose, onDose, onMove, onRemove }: Props) {
+export function ItemSheet({ ladder, people, onClose, onChoose, onDose, onMove, onRemove, onAddAfter }: Props) {
   return (
     <Sheet open onClose={onClose} title={ladder?.movement ?? 'Opening…'} wide>
       {ladder && (
@@ -96,6 +100,25 @@ export function ItemSheet({ ladder, onClose, onChoose, onDose, onMove, onRemove 
             <dt className="text-soft">Good for</dt>
             <dd>{ladder.everyday}</dd>
           </dl>
+          {ladder.partners.length > 0 && (
+            <section aria-label="Goes well after it">
+              <h3>Goes well after it</h3>
+              <ul className="mt-1 flex flex-wrap gap-3">
+                {ladder.partners.map(({ id, movement, name, fits }) => (
+                  <li key={id}>
+                    <button type="button" className="quiet" onClick={() => onAddAfter(id)}>
+                      <Plus size={18} aria-hidden="true" /> {movement}: {name}
+                      {people > 0 && (
+                        <span className="text-soft">
+                          , fits {fits} of {people}
+                        </span>
+                      )}
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           <div className="flex flex-wrap gap-3">
             <button type="button" className="quiet" onClick={() => onMove(-1)}>
               <ArrowUp size={18} aria-hidden="true" /> Earlier

@@ -18,6 +18,8 @@ const MomentChart = dynamic(() => import('./MomentChart').then((chart) => chart.
 
 export interface LadderVariant {
   variant: Variant
+  /** s of one repetition in a group */
+  repSeconds: number
   /** demands that are not neutral, in words */
   demands: { label: string; value: string; means: string }[]
   /** against the step below, in words and numbers */
@@ -87,8 +89,17 @@ const doseWords = ({ sets, reps, workSeconds, holdSeconds, restSeconds, loadKg, 
     .filter(Boolean)
     .join(', ')
 
+interface LadderProps {
+  steps: LadderVariant[]
+  everyday: string
+  muscles: string
+  /** kinds of movement, in words */
+  pattern: string
+  partners: { id: string; name: string }[]
+}
+
 /** A movement as figures on rising steps; the chosen step moves, and its moments follow body height and load. */
-export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[]; everyday: string; muscles: string }) {
+export function LadderView({ steps, everyday, muscles, pattern, partners }: LadderProps) {
   const [chosen, setChosen] = useState(steps[steps.length >> 1]!.variant.id)
   const [bodyName, setBodyName] = useState<BodyName>('older')
   const [stature, setStature] = useState(165)
@@ -180,6 +191,19 @@ export function LadderView({ steps, everyday, muscles }: { steps: LadderVariant[
               <dd>{kitWords(variant.kit, kg)}</dd>
               <dt className="text-soft">Muscles</dt>
               <dd>{muscles}</dd>
+              <dt className="text-soft">Kind</dt>
+              <dd>
+                {pattern}; about {step.repSeconds} s a repetition in a group
+              </dd>
+              <dt className="text-soft">Goes with</dt>
+              <dd>
+                {partners.map(({ id, name }, index) => (
+                  <span key={id}>
+                    {index > 0 && ', '}
+                    <Link href={`/movements/${id}`}>{name}</Link>
+                  </span>
+                ))}
+              </dd>
             </dl>
             <p className="mt-3">
               <Link href={`/movements/own?from=${encodeURIComponent(variant.id)}`} className="quiet">

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation'
-import { demandsInWords, describePicture, differences, dosesPerGoal, ladderOf, pictureOf } from '@/core/movement'
+import { demandsInWords, describePicture, differences, dosesPerGoal, groupRepSeconds, ladderOf, pictureOf } from '@/core/movement'
 import { studioLibrary } from '@/server/library'
 import { here } from '@/server/studio'
 import { LadderView } from '@/ui/movements/LadderView'
@@ -23,9 +23,14 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
       </div>
       <LadderView
         everyday={movement.everyday}
+        pattern={named(movement.pattern)}
+        partners={movement.partners
+          .flatMap((partner) => ladderOf(catalogue, partner).slice(0, 1))
+          .map((entry) => ({ id: entry.movement.id, name: entry.movement.name }))}
         muscles={`${named(movement.main)}${movement.helping.length > 0 ? `; helping: ${named(movement.helping)}` : ''}`}
         steps={steps.map(({ variant, planned }, index) => ({
           variant,
+          repSeconds: groupRepSeconds(variant, variant.dose),
           demands: demandsInWords(planned),
           changes: index > 0 ? differences(steps[index - 1]!.planned, planned) : [],
           doses: dosesPerGoal(movement.purpose, variant.dose),
