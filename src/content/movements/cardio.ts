@@ -44,14 +44,28 @@ const stepTouch = ladder({
   rpe: [2, 4],
   declared: { travel: 'sideways' },
   cues: {
-    do: 'Step to the side, bring the other foot in, and back again.',
     breath: 'Easy, in time with the steps.',
-    watch: 'Land softly, knees loose.',
   },
   steps: [
-    { on: 'seat', name: 'Seated, foot out and in', poses: [[], [leg('right', { abduction: 22, knee: 75 })]], declared: { travel: 'none' } },
-    { on: 'hold2', poses: [[], [leg('both', { abduction: 11 }), plants('left')]], declared: SOFT },
-    { on: 'free', poses: [[], [leg('both', { abduction: 13 }), plants('left')]], declared: { ...SOFT, balanceDemand: 3 } },
+    {
+      on: 'seat',
+      name: 'Seated, foot out and in',
+      poses: [[], [leg('right', { abduction: 22, knee: 75 })]],
+      declared: { travel: 'none' },
+      cues: { do: 'One foot steps out and comes home, then the other.', watch: 'Set the foot down flat; knee over toes.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[], [leg('both', { abduction: 11 }), plants('left')]],
+      declared: SOFT,
+      cues: { do: 'Step to the side, bring the other foot in, and back again.', watch: 'Land softly, knees loose; hands stay light.' },
+    },
+    {
+      on: 'free',
+      poses: [[], [leg('both', { abduction: 13 }), plants('left')]],
+      declared: { ...SOFT, balanceDemand: 3 },
+      cues: { do: 'Step aside, feet together, step back, feet together, arms loose.', watch: 'Short steps first; look where you are going.' },
+    },
     {
       id: 'arms',
       on: 'free',
@@ -60,6 +74,7 @@ const stepTouch = ladder({
       poses: [[front(70, 70)], [front(82, 8), leg('both', { abduction: 13 }), plants('left')]],
       declared: { ...SOFT, balanceDemand: 4, cognitiveLoad: 1 },
       met: 4,
+      cues: { do: 'Step aside as the arms push forward; together as they pull back.', watch: 'If arms and feet part, let the arms rest.' },
     },
   ],
   view: 15,
@@ -78,10 +93,19 @@ const wideNarrow = ladder({
   partners: ['march', 'step-touch'],
   rpe: [2, 4],
   declared: { cognitiveLoad: 1 },
-  cues: { do: 'March four with feet wide, four with feet close.', breath: 'Breathe with the beat.', watch: 'Feet land flat and quiet.' },
+  cues: { breath: 'Breathe with the beat.' },
   steps: [
-    { on: 'seat', poses: [[lift('right', 102, 88, 18)], [lift('left', 102, 88, 18)]] },
-    { on: 'hold2', poses: [[lift('right', 40, 74, 10)], [lift('left', 40, 74, 10)]], declared: { ...SOFT, travel: 'on-spot' } },
+    {
+      on: 'seat',
+      poses: [[lift('right', 102, 88, 18)], [lift('left', 102, 88, 18)]],
+      cues: { do: 'March four with feet wide, four with feet close.', watch: 'Knees go out with the feet, not in.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[lift('right', 40, 74, 10)], [lift('left', 40, 74, 10)]],
+      declared: { ...SOFT, travel: 'on-spot' },
+      cues: { do: 'Two hands on the chair; march four wide, four narrow.', watch: 'Feet land flat and quiet.' },
+    },
     {
       on: 'free',
       poses: [
@@ -89,6 +113,7 @@ const wideNarrow = ladder({
         [lift('left', 45, 60, 10), swingBack()],
       ],
       declared: { ...SOFT, travel: 'on-spot', balanceDemand: 3 },
+      cues: { do: 'March four wide, four narrow, arms swinging.', watch: 'Do not let the narrow feet touch.' },
     },
   ],
   view: 15,
@@ -108,14 +133,14 @@ const tapPattern = ladder({
   partners: ['clock-reach', 'heel-dig'],
   rpe: [1.5, 3],
   tempo: { out: 1.5, back: 1.5 },
-  cues: { do: 'Tap the toes in front, to the side, behind, and home.', breath: 'Breathe through it.', watch: 'The standing knee stays soft.' },
+  cues: { breath: 'Breathe through it.' },
   declared: { cognitiveLoad: 1 },
   steps: [
     {
       on: 'seat',
       poses: [[], [leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
       declared: { cognitiveLoad: 2 },
-      cues: { watch: 'Sit tall; the foot does the work.' },
+      cues: { watch: 'Sit tall; the foot does the work.', do: 'Tap the toes in front, bring them home, to the side, home; change.' },
     },
     {
       on: 'hold2',
@@ -128,12 +153,18 @@ const tapPattern = ladder({
       poses: [[], [tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
       declared: { travel: 'on-spot', cognitiveLoad: 2 },
       side: 'one-then-other',
+      cues: {
+        do: 'Tap front, side, back and home with the outer foot.',
+        watch: 'The weight stays on the standing leg.',
+        setup: 'Stand beside a chair set against a wall, one hand on it; turn round for the other leg.',
+      },
     },
     {
       on: 'free',
       step: 'without hands, arms answer',
       poses: [[], [tap('right', 'front'), swingBack()], [tap('right', 'side'), wide(60)]],
       declared: { travel: 'on-spot', balanceDemand: 3, cognitiveLoad: 2 },
+      cues: { do: 'Tap in front, home, to the side, home, arms answering; change feet.', watch: 'The standing knee stays soft.' },
     },
   ],
   view: 15,
@@ -151,15 +182,20 @@ const heelDigs = ladder({
   serves: 'walking',
   partners: ['curl-step', 'step-touch'],
   rpe: [2, 4],
-  cues: { do: 'Heel to the front, toes up, then the other side.', breath: 'Easy breath on every dig.', watch: 'Tall back; do not sit into the hip.' },
+  cues: { breath: 'Easy breath on every dig.' },
   steps: [
-    { on: 'seatBack', poses: [[], [heelDig('right', true)]] },
+    {
+      on: 'seatBack',
+      poses: [[], [heelDig('right', true)]],
+      cues: { do: 'One heel forward, toes up, bring it home, then the other.', watch: 'The back keeps its contact with the chair.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, arms push',
       step: 'the arms push too',
       poses: [[front(50, 110)], [heelDig('right', true), front(80, 8)]],
       met: 2.6,
+      cues: { do: 'Heel forward as both arms push; home as they pull in; change.', watch: 'Do not sink back as the arms go.' },
     },
     {
       on: 'hold2',
@@ -172,6 +208,7 @@ const heelDigs = ladder({
       name: 'Standing free, arms swing',
       poses: [[], [heelDig('right'), swingBack()]],
       declared: { ...ON_SPOT, balanceDemand: 3 },
+      cues: { do: 'Heel to the front, toes up, arms swinging, then the other side.', watch: 'Tall back; do not sit into the hip.' },
     },
   ],
 })
@@ -190,12 +227,15 @@ const vStep = ladder({
   rpe: [2, 4],
   declared: { cognitiveLoad: 1 },
   cues: {
-    do: 'Out, out, in, in: two wide steps forward, two back home.',
     breath: 'One breath a round.',
-    watch: 'Keep the same foot leading until told to change.',
   },
   steps: [
-    { on: 'seat', poses: [[], [leg('both', { abduction: 20, knee: 65 })]], declared: { cognitiveLoad: 2 } },
+    {
+      on: 'seat',
+      poses: [[], [leg('both', { abduction: 20, knee: 65 })]],
+      declared: { cognitiveLoad: 2 },
+      cues: { do: 'Feet step out wide, one after the other, and back in.', watch: 'The even count keeps the same foot leading.' },
+    },
     {
       on: 'hold2',
       poses: [[], [leg('both', { abduction: 13, flexion: 5, knee: 6 }), plants('left')]],
@@ -210,6 +250,7 @@ const vStep = ladder({
       on: 'free',
       poses: [[], [leg('right', { flexion: 20, abduction: 20, knee: 12 }), swingBack()]],
       declared: { ...SOFT, travel: 'forward', balanceDemand: 3, cognitiveLoad: 2 },
+      cues: { do: 'Two wide steps forward, out and out; two back home, in and in.', watch: 'Look back with the feet: short steps going home.' },
     },
     {
       id: 'low',
@@ -223,6 +264,7 @@ const vStep = ladder({
       ],
       declared: { ...SOFT, travel: 'forward', balanceDemand: 3, cognitiveLoad: 2 },
       met: 4.2,
+      cues: { do: 'The same four steps, knees bending on the wide ones.', watch: 'Knees over toes; come up to step home.' },
     },
   ],
   view: 15,
@@ -244,9 +286,7 @@ const grapevine = ladder({
   tempo: { out: 1.5, back: 1.5 },
   declared: { cognitiveLoad: 2, travel: 'sideways' },
   cues: {
-    do: 'Side, behind, side, together; then back the other way.',
     breath: 'Out as you close the feet.',
-    watch: 'Slow steps until the feet know the way.',
   },
   steps: [
     {
@@ -254,14 +294,14 @@ const grapevine = ladder({
       name: 'Seated, feet walk to the side and back',
       poses: [[], [leg('both', { rotation: -8, abduction: 14 })]],
       declared: { cognitiveLoad: 1, travel: 'none' },
-      cues: { do: 'Feet walk to the side: out, in, out, in; then back.' },
+      cues: { do: 'Feet walk to the side: out, in, out, in; then back.', watch: 'Sit bones stay heavy as the feet go.' },
     },
     {
       on: 'rail2',
       name: 'At the rail, side and together',
       poses: [[], [leg('both', { abduction: 13 }), plants('left')]],
       declared: { ...SOFT, cognitiveLoad: 1 },
-      cues: { do: 'Step to the side, feet together, again; then back along the rail.' },
+      cues: { do: 'Step to the side, feet together, again; then back along the rail.', watch: 'Slide the hands along with you.' },
     },
     {
       id: 'rail-behind',
@@ -275,6 +315,7 @@ const grapevine = ladder({
       ],
       declared: SOFT,
       met: 2.8,
+      cues: { do: 'Side, behind, side, together along the rail; then back.', watch: 'A small step behind; toes first.' },
     },
     {
       on: 'free',
@@ -284,6 +325,7 @@ const grapevine = ladder({
         [leg('left', { abduction: -18, flexion: -10, ankle: -20 }), feet('left', 'ball'), wide(35), plants('right')],
       ],
       declared: { ...SOFT, balanceDemand: 4 },
+      cues: { do: 'Side, behind, side, together; pause; back the other way.', watch: 'Slow steps until the feet know the way.' },
     },
   ],
   view: 15,
@@ -301,21 +343,34 @@ const curlStep = ladder({
   serves: 'walking',
   partners: ['heel-dig', 'knee-lift-step'],
   rpe: [2, 4.5],
-  cues: { do: 'Step and draw one heel towards the seat, then the other.', breath: 'Out as the heel comes up.', watch: 'Knees stay near each other.' },
+  cues: { breath: 'Out as the heel comes up.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated, heel slides under the chair',
       poses: [[], [leg('right', { knee: 108, ankle: -20 }), feet('right', 'ball')]],
+      cues: { do: 'Slide one heel back under the chair, and forward; then the other.', watch: 'The thigh stays on the seat.' },
     },
-    { on: 'hold2', poses: [[], [legBack('right', 4, 75)]], declared: ON_SPOT },
-    { on: 'hold1', poses: [[], [legBack('right', 4, 80)]], declared: ON_SPOT, met: 3.2 },
+    {
+      on: 'hold2',
+      poses: [[], [legBack('right', 4, 75)]],
+      declared: ON_SPOT,
+      cues: { do: 'Bend one knee, heel towards the seat, down; then the other.', watch: 'Knees stay side by side.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [legBack('right', 4, 80)]],
+      declared: ON_SPOT,
+      met: 3.2,
+      cues: { do: 'One hand on the chair; curl one heel up behind, down, change.', watch: 'The thigh does not swing back with it.' },
+    },
     {
       on: 'free',
       name: 'Standing free, arms pull',
       step: 'without hands, arms pull back',
       poses: [[front(60, 10)], [legBack('right', 4, 85), behind(25, 95)]],
       declared: { ...ON_SPOT, balanceDemand: 4 },
+      cues: { do: 'Curl one heel up as both arms pull back; change.', watch: 'Stand tall; do not tip forward.' },
     },
   ],
 })
@@ -333,15 +388,33 @@ const kneeLiftStep = ladder({
   partners: ['curl-step', 'march'],
   rpe: [2, 5],
   cues: {
-    do: 'Lift one knee to a comfortable height, then the other.',
     breath: 'Out as the knee lifts.',
-    watch: 'Stand tall; the back stays straight.',
   },
   steps: [
-    { on: 'seatBack', poses: [[], [lift('right', 102, 92)]], cues: { watch: 'The back keeps its contact with the chair.' } },
-    { on: 'hold2', poses: [[], [lift('right', 48, 84)]], declared: ON_SPOT },
-    { on: 'hold1', poses: [[], [lift('right', 70, 82)]], declared: ON_SPOT, met: 3.3 },
-    { on: 'free', poses: [[], [lift('right', 72, 85), swingBack()]], declared: { ...ON_SPOT, balanceDemand: 4 } },
+    {
+      on: 'seatBack',
+      poses: [[], [lift('right', 102, 92)]],
+      cues: { watch: 'The back keeps its contact with the chair.', do: 'Lift one knee a little, lower it softly, then the other.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[], [lift('right', 48, 84)]],
+      declared: ON_SPOT,
+      cues: { do: 'Lift one knee under the height of the chair back, lower, change.', watch: 'Hands press lightly; the standing leg is long.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [lift('right', 70, 82)]],
+      declared: ON_SPOT,
+      met: 3.3,
+      cues: { do: 'One hand on the chair; lift one knee to a comfortable height, change.', watch: 'The hip of the standing leg does not sag.' },
+    },
+    {
+      on: 'free',
+      poses: [[], [lift('right', 72, 85), swingBack()]],
+      declared: { ...ON_SPOT, balanceDemand: 4 },
+      cues: { do: 'Lift one knee, opposite arm forward; set it down, change.', watch: 'Stand tall; the back stays straight.' },
+    },
     {
       id: 'pull',
       on: 'free',
@@ -350,7 +423,7 @@ const kneeLiftStep = ladder({
       poses: [[front(130, 10)], [lift('right', 78, 88), front(40, 70)]],
       declared: { ...ON_SPOT, balanceDemand: 4, cognitiveLoad: 1 },
       met: 4.3,
-      cues: { do: 'Lift one knee and pull both arms down to it; change.' },
+      cues: { do: 'Lift one knee and pull both arms down to it; change.', watch: 'The knee comes up to the hands; the back stays long.' },
     },
   ],
 })
@@ -369,9 +442,7 @@ const sideShuffle = ladder({
   rpe: [2, 5],
   declared: { travel: 'sideways' },
   cues: {
-    do: 'Three small steps to one side, pause, three back.',
     breath: 'Keep breathing; count the steps aloud.',
-    watch: 'Back straight, knees over the toes.',
   },
   steps: [
     {
@@ -379,17 +450,20 @@ const sideShuffle = ladder({
       name: 'Seated, feet patter to the side',
       poses: [[], [leg('both', { rotation: -8, abduction: 12 })]],
       declared: { travel: 'none', cognitiveLoad: 1 },
+      cues: { do: 'Both feet patter three steps to one side, pause, three back.', watch: 'Light feet; the hips stay in the middle of the seat.' },
     },
     {
       on: 'rail2',
       poses: [[bend(12, 14)], [bend(12, 14, 13), plants('left')]],
       declared: { ...SOFT, cognitiveLoad: 1 },
+      cues: { do: 'Three small side steps along the rail, pause, three back.', watch: 'Slide the hands along; knees soft.' },
     },
     {
       on: 'free',
       name: 'Standing free, slow',
       poses: [[bend(18, 20)], [bend(18, 20, 15), plants('left')]],
       declared: { ...SOFT, balanceDemand: 3, cognitiveLoad: 1 },
+      cues: { do: 'Three slow side steps, pause, three back.', watch: 'Back straight, knees over the toes.' },
     },
     {
       id: 'brisk',
@@ -403,6 +477,7 @@ const sideShuffle = ladder({
       ],
       declared: { impactLevel: 2, balanceDemand: 4, cognitiveLoad: 1 },
       met: 5,
+      cues: { do: 'Three quick low steps to the side, stop firmly, three back.', watch: 'Stop with both feet wide; never cross them.' },
     },
   ],
   view: 15,
@@ -420,14 +495,14 @@ const jog = ladder({
   serves: 'walking',
   partners: ['march', 'walk'],
   rpe: [3, 5.5],
-  cues: { do: 'Light, quick feet, arms in time.', breath: 'You can still say a sentence.', watch: 'Land softly; slow to a march whenever you like.' },
+  cues: { breath: 'You can still say a sentence.' },
   steps: [
     {
       on: 'seatBack',
       name: 'Seated jog, arms only',
       poses: [[swing()], [swingBack()]],
       met: 2.4,
-      cues: { do: 'Quick, light arms as if jogging; the feet stay down.' },
+      cues: { do: 'Quick, light arms as if jogging; the feet stay down.', watch: 'Hands loose; shoulders low.' },
     },
     {
       on: 'seat',
@@ -439,6 +514,7 @@ const jog = ladder({
         [swingBack(), lift('right', 96, 92)],
       ],
       met: 3,
+      cues: { do: 'Jog the feet under the chair, arms in time.', watch: 'Quiet feet; sit tall.' },
     },
     {
       on: 'hold2',
@@ -449,7 +525,7 @@ const jog = ladder({
       ],
       declared: { ...SOFT, travel: 'on-spot' },
       met: 3.4,
-      cues: { do: 'Lift one heel, then the other, in quick light turns.' },
+      cues: { do: 'Lift one heel, then the other, in quick light turns.', watch: 'Toes stay down; knees go straight ahead.' },
     },
     {
       on: 'free',
@@ -461,6 +537,7 @@ const jog = ladder({
       ],
       declared: { impactLevel: 3, travel: 'on-spot', balanceDemand: 4, ankleLoad: 3, abdominalPressure: 1 },
       met: 6,
+      cues: { do: 'Light, quick feet on the spot, arms in time.', watch: 'Land softly; slow to a march whenever you like.' },
     },
   ],
 })
@@ -478,9 +555,14 @@ const jack = ladder({
   partners: ['step-touch', 'jog'],
   rpe: [2, 5.5],
   side: 'both',
-  cues: { do: 'Arms and legs open, arms and legs close.', breath: 'In as you open, out as you close.', watch: 'Low back quiet, landings soft.' },
+  cues: { breath: 'In as you open, out as you close.' },
   steps: [
-    { on: 'seat', name: 'Seated star, feet slide', poses: [[], [leg('both', { abduction: 22, knee: 75 }), wide(75)]] },
+    {
+      on: 'seat',
+      name: 'Seated star, feet slide',
+      poses: [[], [leg('both', { abduction: 22, knee: 75 }), wide(75)]],
+      cues: { do: 'Feet slide out as the arms open low; feet and arms come in.', watch: 'Low back quiet as the feet go.' },
+    },
     {
       id: 'seat-high',
       on: 'seat',
@@ -488,6 +570,7 @@ const jack = ladder({
       step: 'arms above the shoulders',
       poses: [[], [leg('both', { abduction: 24, knee: 60 }), wide(140)]],
       met: 3,
+      cues: { do: 'Feet out, arms up wide; feet and arms come in.', watch: 'Only as high as the shoulders allow.' },
     },
     {
       on: 'hold2',
@@ -496,7 +579,7 @@ const jack = ladder({
       side: 'alternating',
       declared: SOFT,
       met: 3.1,
-      cues: { do: 'Tap one foot out to the side, bring it home, change.' },
+      cues: { do: 'Tap one foot out to the side, bring it home, change.', watch: 'The trunk stays over the standing leg.' },
     },
     {
       on: 'free',
@@ -505,6 +588,7 @@ const jack = ladder({
       side: 'alternating',
       declared: { ...SOFT, balanceDemand: 4, travel: 'sideways' },
       met: 4,
+      cues: { do: 'Step out as the arms open; step in as they close; change sides.', watch: 'Step first, then lift the arms.' },
     },
     {
       id: 'jump',
@@ -515,6 +599,7 @@ const jack = ladder({
       poses: [[], [leg('both', { abduction: 20, knee: 12, flexion: 10 }), wide(140)]],
       declared: { impactLevel: 3, balanceDemand: 4, travel: 'on-spot', ankleLoad: 3, abdominalPressure: 2 },
       met: 7,
+      cues: { do: 'Jump the feet wide as the arms go up; jump them in.', watch: 'Land on soft knees, quietly; step instead whenever you like.' },
     },
   ],
   view: 15,
@@ -532,7 +617,7 @@ const punch = ladder({
   serves: 'lifting',
   partners: ['rope-pull', 'cross-punch'],
   rpe: [2, 5],
-  cues: { do: 'One fist forward, one home at the ribs.', breath: 'Short breath out on every punch.', watch: 'Elbow stays a little soft.' },
+  cues: { breath: 'Short breath out on every punch.' },
   steps: [
     {
       on: 'seatBack',
@@ -540,6 +625,7 @@ const punch = ladder({
         [reach('right', 75, 88, 8), reach('left', 20, 60, 120)],
         [reach('left', 75, 88, 8), reach('right', 20, 60, 120)],
       ],
+      cues: { do: 'One fist forward, one home at the ribs.', watch: 'Elbow stays a little soft; the back stays on the chair.' },
     },
     {
       on: 'seat',
@@ -550,7 +636,7 @@ const punch = ladder({
         [reach('left', 80, 88, 8), reach('right', 20, 60, 120), lift('right', 98)],
       ],
       met: 2.9,
-      cues: { do: 'March the feet; one fist forward, one home at the ribs.' },
+      cues: { do: 'March the feet; one fist forward, one home at the ribs.', watch: 'When the feet tangle, let them stand and punch on.' },
     },
     {
       on: 'free',
@@ -559,6 +645,7 @@ const punch = ladder({
         [bend(18), reach('right', 82, 88, 8), reach('left', 20, 60, 120)],
         [bend(18), reach('left', 82, 88, 8), reach('right', 20, 60, 120)],
       ],
+      cues: { do: 'Knees soft; one fist forward, one home at the ribs.', watch: 'Feet stay; punch at chest height.' },
     },
   ],
 })
@@ -577,12 +664,15 @@ const crossPunch = ladder({
   rpe: [2, 5],
   declared: { cognitiveLoad: 1 },
   cues: {
-    do: 'Punch across the body; chest turns a little, hips stay.',
     breath: 'Out on the punch.',
-    watch: 'The turn comes from the ribs, not the knees.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, arms only', poses: [[], [reach('right', 70, 105, 10)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, arms only',
+      poses: [[], [reach('right', 70, 105, 10)]],
+      cues: { do: 'One fist reaches across to the other side, comes home; change.', watch: 'The shoulder stays low; the chest faces forward.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, with a turn',
@@ -592,6 +682,7 @@ const crossPunch = ladder({
         [spine({ twist: 16 }), reach('right', 78, 105, 10)],
       ],
       met: 2.7,
+      cues: { do: 'Turn the chest a little as the fist goes across; change.', watch: 'The turn comes from the ribs; both sit bones stay.' },
     },
     {
       on: 'free',
@@ -599,6 +690,7 @@ const crossPunch = ladder({
       poses: [[], [spine({ twist: 18 }), reach('right', 80, 105, 10), feet('right', 'ball'), leg('right', { knee: 18, flexion: 12, ankle: -24 })]],
       declared: { ...ON_SPOT, balanceDemand: 4 },
       met: 4,
+      cues: { do: 'Punch across, let the back heel lift with the turn; change.', watch: 'Knee and foot turn together.' },
     },
   ],
 })
@@ -616,15 +708,21 @@ const highLowPunch = ladder({
   partners: ['punch', 'rope-pull'],
   rpe: [2, 5],
   declared: { cognitiveLoad: 1 },
-  cues: { do: 'Two punches up, two punches low.', breath: 'Out on each punch.', watch: 'Chest stays proud when you go low.' },
+  cues: { breath: 'Out on each punch.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, up and forward', poses: [[front(120, 30)], [front(60, 20)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, up and forward',
+      poses: [[front(120, 30)], [front(60, 20)]],
+      cues: { do: 'Two punches up in front, two straight forward.', watch: 'Hands stay in view; the back stays on the chair.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, higher and lower',
       step: 'further up and down',
       poses: [[front(150, 12)], [lean(14), front(40, 15)]],
       met: 2.7,
+      cues: { do: 'Two punches up, then lean from the hips for two low.', watch: 'Chest stays open as you lean.' },
     },
     {
       on: 'free',
@@ -632,6 +730,7 @@ const highLowPunch = ladder({
       poses: [[front(150, 12)], [bend(38, 48), front(50, 15)]],
       declared: { balanceDemand: 3 },
       met: 4.3,
+      cues: { do: 'Two punches up standing tall, two low with bent knees.', watch: 'Chest stays proud when you go low.' },
     },
   ],
 })
@@ -649,9 +748,7 @@ const ropePull = ladder({
   partners: ['punch', 'high-low-punch'],
   rpe: [2, 4],
   cues: {
-    do: 'Reach high, pull the rope down to the ribs, hand after hand.',
     breath: 'Out on the pull.',
-    watch: 'Pull with the elbow; shoulders low.',
   },
   steps: [
     {
@@ -660,6 +757,7 @@ const ropePull = ladder({
         [reach('right', 110, 70, 20), reach('left', 20, 40, 110)],
         [reach('left', 110, 70, 20), reach('right', 20, 40, 110)],
       ],
+      cues: { do: 'Reach up in front, pull to the ribs, hand after hand.', watch: 'Reach only as high as is easy.' },
     },
     {
       on: 'seat',
@@ -668,6 +766,7 @@ const ropePull = ladder({
         [reach('right', 145, 70, 12), reach('left', 20, 40, 115)],
         [reach('left', 145, 70, 12), reach('right', 20, 40, 115)],
       ],
+      cues: { do: 'Reach high, pull the rope down to the ribs, hand after hand.', watch: 'Pull with the elbow; shoulders low.' },
     },
     {
       on: 'free',
@@ -677,6 +776,7 @@ const ropePull = ladder({
         [bend(24, 30), reach('left', 150, 70, 12), reach('right', 20, 40, 115)],
       ],
       declared: { balanceDemand: 3 },
+      cues: { do: 'Knees bent, sit back a little and pull the rope down, hand after hand.', watch: 'Heels stay down; the back stays long.' },
     },
   ],
 })
@@ -697,12 +797,16 @@ const swim = ladder({
   rpe: [1, 2],
   tempo: { out: 2, back: 2 },
   cues: {
-    do: 'Long, slow strokes, one arm after the other.',
     breath: 'Breathe as if the water were calm.',
-    watch: 'Stay under the height that pinches.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, breaststroke', poses: [[front(60, 60)], [wide(60, 15)]], side: 'both' },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, breaststroke',
+      poses: [[front(60, 60)], [wide(60, 15)]],
+      side: 'both',
+      cues: { do: 'Hands forward together, sweep them wide, and bring them back in.', watch: 'Stay under the height that pinches.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, front crawl',
@@ -711,6 +815,7 @@ const swim = ladder({
         [reach('right', 120, 70, 25), reach('left', 20, -70, 20)],
         [reach('left', 120, 70, 25), reach('right', 20, -70, 20)],
       ],
+      cues: { do: 'One arm reaches over and forward, the other draws back; slowly in turn.', watch: 'The ribs stay facing forward.' },
     },
     {
       on: 'free',
@@ -720,6 +825,7 @@ const swim = ladder({
         [reach('right', 140, 45, 12), reach('left', 30, -70, 12)],
         [reach('left', 140, 45, 12), reach('right', 30, -70, 12)],
       ],
+      cues: { do: 'Reach one arm up and back, then the other, in slow strokes.', watch: 'No arching; stop where the shoulder says so.' },
     },
   ],
 })
@@ -739,7 +845,7 @@ const armSwing = ladder({
   partners: ['swim-arms', 'trunk-turn'],
   rpe: [1, 2],
   side: 'both',
-  cues: { do: 'Let the arms swing open and cross in front.', breath: 'In as they open.', watch: 'No forcing; the weight of the arm is enough.' },
+  cues: { breath: 'In as they open.' },
   steps: [
     {
       on: 'seatBack',
@@ -748,18 +854,21 @@ const armSwing = ladder({
         [reach('right', 25, 88, 20), reach('left', 20, -80, 20)],
         [reach('left', 25, 88, 20), reach('right', 20, -80, 20)],
       ],
+      cues: { do: 'Let one arm swing forward, the other back, small and loose.', watch: 'No forcing; the weight of the arm is enough.' },
     },
     {
       on: 'seat',
       name: 'Sitting tall, open and cross',
       step: 'wider, at rib height',
       poses: [[wide(55, 15)], [arm('both', { raise: 60, plane: 112, elbow: 40 })]],
+      cues: { do: 'Let both arms swing open at rib height and cross in front.', watch: 'Elbows soft; the trunk stays still.' },
     },
     {
       on: 'free',
       name: 'Standing, knees dip with the swing',
       poses: [[wide(65, 12)], [bend(18), arm('both', { raise: 65, plane: 112, elbow: 35 })]],
       declared: { balanceDemand: 3 },
+      cues: { do: 'Swing the arms open and across; let the knees dip with them.', watch: 'Feet stay flat; small before large.' },
     },
   ],
 })
@@ -778,9 +887,7 @@ const skater = ladder({
   rpe: [2, 4.5],
   declared: { travel: 'sideways' },
   cues: {
-    do: 'Glide the weight to one side, let the other foot trail, glide back.',
     breath: 'Out as you push off.',
-    watch: 'Push from the whole foot, knee over toes.',
   },
   steps: [
     {
@@ -791,11 +898,13 @@ const skater = ladder({
         [spine({ sideBend: 7 }), wide(35)],
       ],
       declared: { travel: 'none' },
+      cues: { do: 'Shift the weight from hip to hip, arms a little out.', watch: 'The head stays level over the middle.' },
     },
     {
       on: 'rail2',
       poses: [[], [leg('right', { abduction: 20, flexion: 20, knee: 24 }), leg('left', { abduction: 20 }), plants('left')]],
       declared: SOFT,
+      cues: { do: 'Step wide, bend that knee, let the other foot follow; glide back.', watch: 'Slide the hands along the rail.' },
     },
     {
       on: 'free',
@@ -811,6 +920,7 @@ const skater = ladder({
         ],
       ],
       declared: { ...SOFT, balanceDemand: 4 },
+      cues: { do: 'Glide to one side, the far arm sweeps over; glide back.', watch: 'Push from the whole foot, knee over toes.' },
     },
   ],
   view: 15,
@@ -829,12 +939,16 @@ const rockingHorse = ladder({
   partners: ['heel-toe-rock', 'march'],
   rpe: [2, 4.5],
   cues: {
-    do: 'Rock forward and lift the back heel, rock back and lift the front toes.',
     breath: 'One breath each way.',
-    watch: 'Rock from the hips, chest stays up.',
   },
   steps: [
-    { on: 'seat', name: 'Seated rock from the hips', poses: [[lean(-6)], [lean(16)]], side: 'both' },
+    {
+      on: 'seat',
+      name: 'Seated rock from the hips',
+      poses: [[lean(-6)], [lean(16)]],
+      side: 'both',
+      cues: { do: 'Rock forward and back from the hips, hands on the thighs.', watch: 'The back stays long; small first.' },
+    },
     {
       id: 'hold2',
       on: 'rails2',
@@ -843,6 +957,7 @@ const rockingHorse = ladder({
         [leg('right', { flexion: 30, knee: 4, ankle: 14 }), feet('right', 'heel'), leg('left', { flexion: -4, knee: 8 }), weightOn(-0.3)],
       ],
       side: 'one-then-other',
+      cues: { do: 'Rock onto the front foot, back heel lifts; rock back, front toes lift.', watch: 'Both hands stay on the rails.' },
     },
     {
       on: 'hold1',
@@ -853,6 +968,7 @@ const rockingHorse = ladder({
       declared: ON_SPOT,
       met: 3.2,
       side: 'one-then-other',
+      cues: { do: 'One hand on the chair; rock forward, rock back, toes up.', watch: 'Rock from the hips, chest stays up.' },
     },
     {
       on: 'free',
@@ -864,6 +980,7 @@ const rockingHorse = ladder({
       declared: { ...ON_SPOT, balanceDemand: 4 },
       met: 4,
       side: 'one-then-other',
+      cues: { do: 'One leg swings behind, then the knee comes through in front.', watch: 'Small swing; set the foot down at the first sway.' },
     },
   ],
 })
@@ -882,12 +999,16 @@ const pedal = ladder({
   rpe: [2, 5],
   view: 80,
   cues: {
-    do: 'Draw circles with the feet as on a small bicycle.',
     breath: 'Talk while you pedal.',
-    watch: 'Sit back on the whole seat; heels follow the toes.',
   },
   steps: [
-    { on: 'seatBack', name: 'One foot draws circles', poses: [[kick('right', 60, 92)], [kick('right', 85, 102)]], side: 'one-then-other' },
+    {
+      on: 'seatBack',
+      name: 'One foot draws circles',
+      poses: [[kick('right', 60, 92)], [kick('right', 85, 102)]],
+      side: 'one-then-other',
+      cues: { do: 'One foot draws circles as on a small bicycle; then the other.', watch: 'The other foot stays flat on the floor.' },
+    },
     {
       id: 'both',
       on: 'seatBack',
@@ -899,6 +1020,7 @@ const pedal = ladder({
       ],
       declared: { abdominalPressure: 2 },
       met: 2.8,
+      cues: { do: 'Both feet pedal in turn, slowly, back against the chair.', watch: 'The belly stays flat; set the feet down when it bulges.' },
     },
     {
       id: 'brisk',
@@ -912,6 +1034,7 @@ const pedal = ladder({
       ],
       declared: { abdominalPressure: 2 },
       met: 3.5,
+      cues: { do: 'Pedal a little quicker, light feet, hands on the thighs.', watch: 'Keep the circles round; breathe on.' },
     },
   ],
 })
@@ -931,9 +1054,7 @@ const wheelPush = ladder({
   side: 'both',
   view: 75,
   cues: {
-    do: 'Hands back on the rims, one long push, let them return.',
     breath: 'Out on the push.',
-    watch: 'Shoulders low; long strokes rather than quick ones.',
   },
   steps: [
     {
@@ -943,6 +1064,7 @@ const wheelPush = ladder({
       cues: {
         setup: 'Brakes on. Sit right back; the hands slide along the rims.',
         do: 'Trace the push: hands back, forward along the rim, and home.',
+        watch: 'Shoulders low; thumbs clear of the spokes.',
       },
     },
     {
@@ -956,6 +1078,7 @@ const wheelPush = ladder({
       cues: {
         setup: 'Brakes on. Sit right back; the hands slide along the rims.',
         do: 'One long push, lean with it a little, let the hands return.',
+        watch: 'Long strokes rather than quick ones.',
       },
     },
     {
@@ -992,7 +1115,7 @@ const walk = ladder({
   partners: ['march', 'heel-to-toe-walk'],
   rpe: [2, 4.5],
   dose: { reps: undefined, workSeconds: 60, restSeconds: 20 },
-  cues: { do: 'Walk with a heel-to-toe step, eyes ahead.', breath: 'Easy enough to chat.', watch: 'Look where the floor is clear.' },
+  cues: { breath: 'Easy enough to chat.' },
   steps: [
     {
       on: 'seat',
@@ -1025,6 +1148,7 @@ const walk = ladder({
       ],
       declared: { ...SOFT, travel: 'forward', balanceDemand: 3 },
       met: 3,
+      cues: { do: 'Walk with a heel-to-toe step, eyes ahead, arms loose.', watch: 'Look where the floor is clear.' },
     },
     {
       id: 'brisk',
@@ -1038,6 +1162,7 @@ const walk = ladder({
       ],
       declared: { impactLevel: 2, travel: 'forward', balanceDemand: 4 },
       met: 4.3,
+      cues: { do: 'Walk a little quicker, longer steps, arms bent and swinging.', watch: 'Slow down before the turn.' },
     },
   ],
 })
@@ -1056,12 +1181,15 @@ const stepUp = ladder({
   rpe: [2, 5],
   view: 75,
   cues: {
-    do: 'Whole foot on the step, up, and down with control.',
     breath: 'Out as you rise.',
-    watch: 'The step does not slide; the whole heel is on it.',
   },
   steps: [
-    { on: 'seat', name: 'Seated step taps', poses: [[], [lift('right', 100, 70)]] },
+    {
+      on: 'seat',
+      name: 'Seated step taps',
+      poses: [[], [lift('right', 100, 70)]],
+      cues: { do: 'Lift one foot as if onto a step, set it down, change.', watch: 'Sit tall; set the foot down softly.' },
+    },
     {
       on: 'rails2',
       name: 'Taps on the step, a hand on each rail',
@@ -1090,7 +1218,11 @@ const stepUp = ladder({
       ],
       declared: { impactLevel: 1, travel: 'forward', externalLoadType: 'platform', kneeFlexionLoadedDeg: 60 },
       met: 4,
-      cues: { setup: 'A step that cannot slide between two rails; a hand on each.' },
+      cues: {
+        setup: 'A step that cannot slide between two rails; a hand on each.',
+        do: 'Whole foot on the step, press up, bring the other; step down backwards.',
+        watch: 'Whole heel on the step; look before you step down.',
+      },
       still: 3,
     },
   ],
@@ -1112,28 +1244,38 @@ const stepReach = ladder({
   tempo: { out: 2, back: 2 },
   declared: { cognitiveLoad: 1 },
   cues: {
-    do: 'Step first, then reach; bring hand and foot home.',
     breath: 'In to reach, out to return.',
-    watch: 'Never reach further than the step.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, reach to the side', poses: [[], [reach('right', 80, 10, 8)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, reach to the side',
+      poses: [[], [reach('right', 80, 10, 8)]],
+      cues: { do: 'Reach one arm out to the side, bring it home, change.', watch: 'The shoulder stays low.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, foot and hand',
       step: 'a foot goes too',
       poses: [[], [leg('right', { abduction: 22, knee: 75 }), reach('right', 85, 10, 8), spine({ sideBend: 6 })]],
+      cues: { do: 'One foot steps out, the same hand reaches after it; both come home.', watch: 'Both sit bones stay on the seat.' },
     },
     {
       on: 'hold1',
       poses: [[], [leg('right', { abduction: 18, flexion: 12, knee: 14 }), reach('right', 88, 10, 8)]],
       declared: { ...SOFT, travel: 'sideways' },
       side: 'one-then-other',
+      cues: {
+        do: 'Step the outer foot out, then reach; hand and foot come home.',
+        watch: 'Never reach further than the step.',
+        setup: 'Stand beside a chair set against a wall, one hand on it; turn round for the other side.',
+      },
     },
     {
       on: 'free',
       poses: [[], [leg('right', { abduction: 18, flexion: 14, knee: 18 }), reach('right', 100, 15, 8)]],
       declared: { ...SOFT, travel: 'sideways', balanceDemand: 4 },
+      cues: { do: 'Step to the side, bend that knee, then reach; come home, change.', watch: 'Step first, then reach; the foot lands flat.' },
     },
   ],
   view: 15,
@@ -1155,18 +1297,32 @@ const handToKnee = ladder({
   tempo: { out: 1.5, back: 1.5 },
   declared: { cognitiveLoad: 2 },
   cues: {
-    do: 'Knee up, opposite hand to meet it, change.',
     breath: 'Out as they meet.',
-    watch: 'Bring the knee to the hand, not the back to the knee.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, hand taps knee', poses: [[], [lift('right', 98), hands('left', 'thigh'), reach('left', 50, 100, 25)]] },
-    { on: 'seat', step: 'sitting free', poses: [[front(80, 60)], [lift('right', 104), reach('left', 48, 105, 30), reach('right', 30, 60, 60)]] },
-    { on: 'hold1', poses: [[], [lift('left', 68, 80), reach('right', 50, 108, 30)]], declared: ON_SPOT },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, hand taps knee',
+      poses: [[], [lift('right', 98), hands('left', 'thigh'), reach('left', 50, 100, 25)]],
+      cues: { do: 'Lift one knee a little; the other hand taps it; change.', watch: 'The knee comes to the hand; the back stays put.' },
+    },
+    {
+      on: 'seat',
+      step: 'sitting free',
+      poses: [[front(80, 60)], [lift('right', 104), reach('left', 48, 105, 30), reach('right', 30, 60, 60)]],
+      cues: { do: 'Knee up, opposite hand to meet it, change.', watch: 'Sit tall; slow enough to stay opposite.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [lift('left', 68, 80), reach('right', 50, 108, 30)]],
+      declared: ON_SPOT,
+      cues: { do: 'One hand on the chair; the opposite knee comes up to the free hand.', watch: 'Stand tall on the other leg.' },
+    },
     {
       on: 'free',
       poses: [[front(100, 50)], [lift('right', 72, 82), reach('left', 50, 108, 30), reach('right', 30, 40, 60)]],
       declared: { ...ON_SPOT, balanceDemand: 4 },
+      cues: { do: 'Knee up, opposite hand to meet it, set down, change.', watch: 'Bring the knee to the hand, not the back to the knee.' },
     },
   ],
 })
@@ -1186,12 +1342,14 @@ const boathouseEight = ladder({
   rpe: [2, 4],
   declared: { cognitiveLoad: 3, cueChannel: 'visual' },
   cues: {
-    do: 'Four marches, two side taps, one heel each side; begin again.',
     breath: 'Count aloud: that keeps the breath going.',
-    watch: 'The even count keeps the same foot leading.',
   },
   steps: [
-    { on: 'seat', poses: [[], [lift('right', 100)], [leg('right', { abduction: 22, knee: 75 })], [heelDig('left', true)]] },
+    {
+      on: 'seat',
+      poses: [[], [lift('right', 100)], [leg('right', { abduction: 22, knee: 75 })], [heelDig('left', true)]],
+      cues: { do: 'Seated: four marches, two side taps, one heel each side; begin again.', watch: 'The even count keeps the same foot leading.' },
+    },
     {
       on: 'hold2',
       poses: [
@@ -1201,11 +1359,13 @@ const boathouseEight = ladder({
         [leg('left', { flexion: 12, abduction: 18, knee: 2, ankle: 14 }), feet('left', 'heel')],
       ],
       declared: { ...SOFT, travel: 'on-spot' },
+      cues: { do: 'Four marches, two side taps, one heel each side beside the chair.', watch: 'Feet stay clear of the chair’s legs.' },
     },
     {
       on: 'free',
       poses: [[], [lift('right', 45, 60), swingBack()], [tap('right', 'side'), wide(50)], [heelDig('left'), front(60, 60)]],
       declared: { ...SOFT, travel: 'mixed', balanceDemand: 4 },
+      cues: { do: 'Four marches, two side taps, one heel each side; arms join in.', watch: 'Lost the count? March until the next eight.' },
     },
   ],
 })
@@ -1225,11 +1385,27 @@ const shakeOut = ladder({
   partners: ['shoulder-roll', 'arm-swing'],
   rpe: [1, 2],
   dose: { reps: undefined, workSeconds: 20, restSeconds: 5 },
-  cues: { do: 'Shake hands, then arms, then a leg at a time.', breath: 'Let a sigh go.', watch: 'Small and loose.' },
+  cues: { breath: 'Let a sigh go.' },
   steps: [
-    { on: 'seatBack', name: 'Hands only', poses: [[front(20, 80)], [front(26, 90)]] },
-    { on: 'seat', name: 'Arms, and a foot at a time', step: 'arms and feet', poses: [[diagonal(35, 30)], [diagonal(25, 50), kick('right', 40)]] },
-    { on: 'hold1', name: 'Standing, one hand on the chair, arm and leg', poses: [[], [parts(lift('right', 20, 25), reach('right', 30, 30, 30))]] },
+    {
+      on: 'seatBack',
+      name: 'Hands only',
+      poses: [[front(20, 80)], [front(26, 90)]],
+      cues: { do: 'Shake the hands loosely, as if flicking off water.', watch: 'Small and loose; no effort.' },
+    },
+    {
+      on: 'seat',
+      name: 'Arms, and a foot at a time',
+      step: 'arms and feet',
+      poses: [[diagonal(35, 30)], [diagonal(25, 50), kick('right', 40)]],
+      cues: { do: 'Shake the hands, then the arms, then one foot at a time.', watch: 'Sit back when a foot goes up.' },
+    },
+    {
+      on: 'hold1',
+      name: 'Standing, one hand on the chair, arm and leg',
+      poses: [[], [parts(lift('right', 20, 25), reach('right', 30, 30, 30))]],
+      cues: { do: 'One hand on the chair; shake the free arm, then the outer leg.', watch: 'The standing knee stays soft.' },
+    },
   ],
 })
 
@@ -1250,9 +1426,7 @@ const toeReach = ladder({
   view: 60,
   gradedBy: ['intendedRpe', 'met', 'spinalFlexionDeg'],
   cues: {
-    do: 'One hand reaches to the other foot, come up, change.',
     breath: 'Out as you reach.',
-    watch: 'Bend at the hips; come up before you change.',
   },
   steps: [
     {
@@ -1260,12 +1434,23 @@ const toeReach = ladder({
       name: 'Sitting back, hand to knee',
       poses: [[], [reach('left', 42, 105, 25), lift('right', 96)]],
       declared: { cognitiveLoad: 2 },
+      cues: {
+        do: 'Lift one knee a little; the other hand meets it; change.',
+        watch: 'The knee comes to the hand; the back stays on the chair.',
+        setup: 'Sit back in the chair, hands on your thighs.',
+        breath: 'Out as they meet.',
+      },
     },
     {
       on: 'seat',
       name: 'Sitting tall, hand to shin',
       poses: [[], [lean(24), reach('left', 70, 100, 10), kick('right', 40, 100)]],
       declared: { cognitiveLoad: 2 },
+      cues: {
+        do: 'One leg forward; the other hand reaches down to its shin; sit up, change.',
+        watch: 'Bend at the hips; come up before you change.',
+        setup: 'Sit tall, feet wide and flat, chair against a wall.',
+      },
     },
     {
       on: 'hold1',
@@ -1273,6 +1458,11 @@ const toeReach = ladder({
       poses: [[leg('both', { abduction: 8 })], [bend(16, 58, 8), reach('right', 75, 105, 5)]],
       declared: { cognitiveLoad: 2 },
       side: 'one-then-other',
+      cues: {
+        do: 'One hand on the chair; bend at the hips, the other reaches to the far shin.',
+        watch: 'Come up slowly, knees soft, head last.',
+        setup: 'Stand beside a chair set against a wall, feet hip-wide, one hand pressing down.',
+      },
     },
   ],
 })

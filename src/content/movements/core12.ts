@@ -22,10 +22,7 @@ export const sitToStand = ladder({
   dose: { sets: 2, reps: 8, restSeconds: 60, rpe: 4 },
   declared: { met: 3 },
   cues: {
-    setup: 'Scoot forward, feet under the knees, nose over toes.',
-    do: 'Press the floor and stand; sit down slowly as if the seat were hot.',
     breath: 'Blow out as you rise.',
-    watch: 'Knees point where the toes point; no dropping into the seat.',
   },
   steps: [
     {
@@ -152,10 +149,7 @@ export const heelRaise = ladder({
   tempo: { out: 2, stay: 1, back: 3 },
   dose: { sets: 2, reps: 10, restSeconds: 45, rpe: 3 },
   cues: {
-    setup: 'Stand behind the chair, feet hip-wide.',
-    do: 'Rise onto the balls of both feet, pause, lower slowly.',
     breath: 'Out as you rise.',
-    watch: 'Weight over the big toes; ankles do not roll out.',
   },
   steps: [
     {
@@ -165,7 +159,11 @@ export const heelRaise = ladder({
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -28 })]],
       declared: { met: 1.7 },
       dose: { rpe: 2 },
-      cues: { setup: 'Sit tall, feet under the knees.' },
+      cues: {
+        setup: 'Sit tall, feet under the knees.',
+        do: 'Lift both heels, toes stay down, pause, lower slowly.',
+        watch: 'Press through the big toes; knees stay over the feet.',
+      },
     },
     {
       id: 'two-hands',
@@ -174,6 +172,11 @@ export const heelRaise = ladder({
       on: 'hold2',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -30 })]],
       declared: { met: 2.4 },
+      cues: {
+        do: 'Rise onto the balls of both feet, pause, lower slowly.',
+        watch: 'Weight over the big toes; ankles do not roll out.',
+        setup: 'Stand behind a chair set against a wall, feet hip-wide, both hands pressing down.',
+      },
     },
     {
       id: 'one-hand',
@@ -183,6 +186,11 @@ export const heelRaise = ladder({
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -30 })]],
       declared: { met: 2.5 },
       dose: { rpe: 4 },
+      cues: {
+        do: 'One hand on the chair; rise onto both feet, pause, lower slowly.',
+        watch: 'Go straight up; do not lean to the hand.',
+        setup: 'Stand beside a chair set against a wall, feet hip-wide, one hand on it.',
+      },
     },
     {
       id: 'free',
@@ -192,6 +200,11 @@ export const heelRaise = ladder({
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -30 })]],
       declared: { met: 2.6, balanceDemand: 3 },
       dose: { rpe: 4 },
+      cues: {
+        do: 'Rise onto the balls of the feet, find your balance, lower slowly.',
+        watch: 'Eyes on one point; lower as soon as you sway.',
+        setup: 'Stand tall, feet hip-wide, a steady chair in reach.',
+      },
     },
     {
       id: 'one-leg',
@@ -205,6 +218,11 @@ export const heelRaise = ladder({
       ],
       declared: { met: 2.8, balanceDemand: 3 },
       dose: { rpe: 5, reps: 8 },
+      cues: {
+        do: 'Stand on one foot, rise onto its ball, pause, lower slowly.',
+        watch: 'The hip does not drop; the hands only steady.',
+        setup: 'Stand behind a chair set against a wall, both hands pressing down.',
+      },
     },
   ],
 })
@@ -227,10 +245,7 @@ export const sideLegLift = ladder({
   dose: { sets: 1, reps: 8, restSeconds: 30, rpe: 3 },
   view: 20,
   cues: {
-    setup: 'Stand tall behind the chair, toes forward.',
-    do: 'Lift one leg out to the side, low, pause, and lower.',
     breath: 'Out as it lifts.',
-    watch: 'The trunk stays upright; toes keep facing forward.',
   },
   steps: [
     {
@@ -241,7 +256,11 @@ export const sideLegLift = ladder({
       poses: [[], [leg('right', { abduction: 24, knee: 60 })]],
       declared: { met: 1.7 },
       dose: { rpe: 2 },
-      cues: { setup: 'Sit tall, hands on the seat.', do: 'Slide one foot out to the side and back.' },
+      cues: {
+        setup: 'Sit tall, hands on the seat.',
+        do: 'Slide one foot out to the side and back.',
+        watch: 'The knee keeps pointing where the toes point.',
+      },
     },
     {
       id: 'seated',
@@ -252,7 +271,11 @@ export const sideLegLift = ladder({
       poses: [[], [leg('right', { flexion: 98, abduction: 26 }), feet('right', 'free')]],
       declared: { met: 1.9 },
       dose: { rpe: 3 },
-      cues: { setup: 'Sit tall, hands on the seat.', do: 'Lift the knee a little, step out, step in.' },
+      cues: {
+        setup: 'Sit tall, hands on the seat.',
+        do: 'Lift the knee a little, step out, step in.',
+        watch: 'Sit tall; no leaning to the other side.',
+      },
     },
     {
       id: 'side-lying',
@@ -262,7 +285,11 @@ export const sideLegLift = ladder({
       poses: [[leg('left', { flexion: 0, knee: 5 })], [leg('left', { flexion: 0, knee: 5, abduction: 28 })]],
       declared: { met: 2.2 },
       view: 90,
-      cues: { setup: 'Lie on your side, under leg bent, head on a pillow.' },
+      cues: {
+        setup: 'Lie on your side, under leg bent, head on a pillow.',
+        do: 'Lift the upper leg a hand high, heel leading, and lower.',
+        watch: 'Hips stacked; the toes do not turn up.',
+      },
     },
     {
       id: 'two-hands',
@@ -272,6 +299,11 @@ export const sideLegLift = ladder({
       view: 20,
       poses: [[], [...abduct(24)]],
       declared: { met: 2.4 },
+      cues: {
+        do: 'Lift one leg out to the side, low, pause, and lower.',
+        watch: 'The trunk stays upright; toes keep facing forward.',
+        setup: 'Stand behind a chair set against a wall, both hands pressing down.',
+      },
     },
     {
       id: 'one-hand',
@@ -282,6 +314,11 @@ export const sideLegLift = ladder({
       poses: [[], [...abduct(26)]],
       declared: { met: 2.5 },
       dose: { rpe: 4 },
+      cues: {
+        do: 'One hand on the chair; lift the outer leg low to the side, lower.',
+        watch: 'The standing hip does not sag.',
+        setup: 'Stand beside a chair set against a wall, one hand on it.',
+      },
     },
     {
       id: 'free',
@@ -292,6 +329,11 @@ export const sideLegLift = ladder({
       poses: [[], [...abduct(26), arm('both', { raise: 25, plane: 10 })]],
       declared: { met: 2.7 },
       dose: { rpe: 4 },
+      cues: {
+        do: 'Shift over one foot, lift the other a little to the side, lower.',
+        watch: 'Touch down at the first sway.',
+        setup: 'Stand tall with clear floor round you, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -313,10 +355,7 @@ export const bandRow = ladder({
   tempo: { out: 2, stay: 1, back: 2 },
   dose: { sets: 2, reps: 10, restSeconds: 45, rpe: 4 },
   cues: {
-    setup: 'Sit tall, elbows by the ribs.',
-    do: 'Draw the elbows back, squeeze the shoulder blades, and return.',
     breath: 'Out as you pull.',
-    watch: 'Shoulders away from the ears; the back does not arch.',
   },
   steps: [
     {
@@ -326,6 +365,11 @@ export const bandRow = ladder({
       poses: [[arm('both', { raise: 55, plane: 88, elbow: 20 })], [arm('both', { raise: 10, plane: 60, elbow: 100 })]],
       declared: { met: 1.6 },
       dose: { rpe: 2, loadKg: 0 },
+      cues: {
+        do: 'Arms forward; draw the elbows back along the ribs, and reach again.',
+        watch: 'The back keeps its contact with the chair.',
+        setup: 'Sit back, both arms reaching forward.',
+      },
     },
     {
       id: 'squeeze',
@@ -336,6 +380,11 @@ export const bandRow = ladder({
       tempo: { stay: 3 },
       declared: { met: 1.8 },
       dose: { rpe: 3, loadKg: 0 },
+      cues: {
+        do: 'Draw the elbows back, squeeze the shoulder blades for three, let go.',
+        watch: 'Blades slide down and in; the ribs do not push forward.',
+        setup: 'Sit tall near the front of the chair, arms forward.',
+      },
     },
     {
       id: 'band-light',
@@ -349,7 +398,11 @@ export const bandRow = ladder({
       ],
       declared: { met: 2.2 },
       dose: { loadKg: 2 },
-      cues: { setup: 'Check the band for nicks. Sit tall, legs out, the band round both feet.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, legs out, the band round both feet.',
+        do: 'Pull the elbows past the ribs, pause, let the band take you back slowly.',
+        watch: 'Wrists straight; the shoulders stay away from the ears.',
+      },
     },
     {
       id: 'band-firm',
@@ -363,7 +416,11 @@ export const bandRow = ladder({
       ],
       declared: { met: 2.5 },
       dose: { loadKg: 4, rpe: 5 },
-      cues: { setup: 'Check the band for nicks. Sit tall, legs out, the firmer band round both feet.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, legs out, the firmer band round both feet.',
+        do: 'Pull the firmer band to the ribs, pause, and let it out slowly.',
+        watch: 'The trunk does not rock back with the pull.',
+      },
     },
   ],
 })
@@ -385,10 +442,7 @@ export const overheadPress = ladder({
   tempo: { out: 2, stay: 0, back: 3 },
   dose: { sets: 2, reps: 8, restSeconds: 45, rpe: 4 },
   cues: {
-    setup: 'Sit tall, hands at the shoulders, palms facing in.',
-    do: 'Reach the hands up as far as is easy, and lower slowly.',
     breath: 'Blow out on the way up.',
-    watch: 'Keep the hands in view in front of you; ribs stay down.',
   },
   steps: [
     {
@@ -403,6 +457,7 @@ export const overheadPress = ladder({
         do: 'Press the hands forward at chest height, and bring them home.',
         setup: 'Sit back, hands at the chest.',
         breath: 'Blow out as you press.',
+        watch: 'Elbows soft at the end; shoulders low.',
       },
     },
     {
@@ -413,6 +468,11 @@ export const overheadPress = ladder({
       poses: [[arm('both', { raise: 35, plane: 45, elbow: 135, rotation: 10 })], [arm('both', { raise: 150, plane: 55, elbow: 12 })]],
       declared: { met: 1.8 },
       dose: { rpe: 3 },
+      cues: {
+        do: 'Reach both hands up as far as is easy, lower to the shoulders.',
+        watch: 'Keep the hands in view in front of you.',
+        setup: 'Sit tall, hands at the shoulders, palms facing in.',
+      },
     },
     {
       id: 'one-kg',
@@ -423,6 +483,11 @@ export const overheadPress = ladder({
       poses: [[arm('both', { raise: 35, plane: 45, elbow: 135, rotation: 10 })], [arm('both', { raise: 160, plane: 55, elbow: 10 })]],
       declared: { met: 2.3 },
       dose: { loadKg: 1 },
+      cues: {
+        do: 'Press the weights up, stop before a pinch, lower slowly to the shoulders.',
+        watch: 'Ribs stay down as the arms go up.',
+        setup: 'Sit tall, a weight in each hand at the shoulders.',
+      },
     },
     {
       id: 'standing',
@@ -433,7 +498,11 @@ export const overheadPress = ladder({
       poses: [[arm('both', { raise: 35, plane: 45, elbow: 135, rotation: 10 })], [arm('both', { raise: 165, plane: 55, elbow: 8 })]],
       declared: { met: 3 },
       dose: { loadKg: 2, rpe: 5 },
-      cues: { setup: 'Split stance, hands at the shoulders, palms facing in.' },
+      cues: {
+        setup: 'Stand with one foot a little forward, weights at the shoulders.',
+        do: 'Press both weights up, pause, lower slowly to the shoulders.',
+        watch: 'Knees soft; the low back does not arch.',
+      },
     },
   ],
 })
@@ -455,10 +524,7 @@ export const curl = ladder({
   tempo: { out: 2, stay: 0, back: 3 },
   dose: { sets: 2, reps: 10, restSeconds: 40, rpe: 3 },
   cues: {
-    setup: 'Elbows by the ribs, palms up.',
-    do: 'Bend the elbows, bring the hands up, lower slowly.',
     breath: 'Out as you lift.',
-    watch: 'Wrists straight, elbows stay at the side.',
   },
   steps: [
     {
@@ -468,6 +534,11 @@ export const curl = ladder({
       poses: [[arm('both', { raise: 8, plane: 60, elbow: 15 })], [arm('both', { raise: 10, plane: 80, elbow: 125 })]],
       declared: { met: 1.6, gripDemand: 2 },
       dose: { rpe: 2 },
+      cues: {
+        do: 'Make fists, bend the elbows as if lifting, lower slowly.',
+        watch: 'Firm, not shaking; elbows stay at the side.',
+        setup: 'Sit back, arms hanging, palms turned up.',
+      },
     },
     {
       id: 'one-kg',
@@ -478,6 +549,11 @@ export const curl = ladder({
       poses: [[arm('both', { raise: 8, plane: 60, elbow: 12 })], [arm('both', { raise: 10, plane: 80, elbow: 130 })]],
       declared: { met: 2 },
       dose: { loadKg: 1 },
+      cues: {
+        do: 'Palms up, bring the weights to the shoulders, lower slowly.',
+        watch: 'Wrists straight, elbows at the side.',
+        setup: 'Sit tall, a weight in each hand, arms hanging.',
+      },
     },
     {
       id: 'two-kg',
@@ -488,6 +564,11 @@ export const curl = ladder({
       poses: [[arm('both', { raise: 8, plane: 60, elbow: 12 })], [arm('both', { raise: 10, plane: 80, elbow: 130 })]],
       declared: { met: 2.3 },
       dose: { loadKg: 2, rpe: 4 },
+      cues: {
+        do: 'Lift the heavier weights without a swing, lower for three.',
+        watch: 'The trunk stays still; put them down before it helps.',
+        setup: 'Sit tall, a heavier weight in each hand, arms hanging.',
+      },
     },
     {
       id: 'standing',
@@ -498,6 +579,11 @@ export const curl = ladder({
       poses: [[arm('both', { raise: 6, plane: 60, elbow: 10 })], [arm('both', { raise: 10, plane: 80, elbow: 130 })]],
       declared: { met: 2.8 },
       dose: { loadKg: 3, rpe: 5 },
+      cues: {
+        do: 'Stand tall, bend both elbows, lower the weights slowly.',
+        watch: 'No leaning back; knees stay soft.',
+        setup: 'Stand with feet hip-wide, a weight in each hand.',
+      },
     },
   ],
 })
@@ -521,10 +607,7 @@ export const oneLegStand = ladder({
   dose: { sets: 1, reps: 2, holdSeconds: 10, restSeconds: 10, rpe: 2 },
   declared: { met: 2 },
   cues: {
-    setup: 'Stand tall by the chair, eyes on one still point.',
-    do: 'Make the base smaller, hold steady, and step back.',
     breath: 'Keep breathing; count aloud.',
-    watch: 'Touch the chair before you need it.',
   },
   steps: [
     {
@@ -547,7 +630,11 @@ export const oneLegStand = ladder({
       on: 'hold2',
       poses: [[leg('both', { abduction: -3 })]],
       side: 'both',
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: {
+        watch: 'Press the hands down at the first wobble; do not pull.',
+        do: 'Feet together, hold steady and breathe.',
+        setup: 'Stand behind a chair set against a wall, both hands pressing down.',
+      },
     },
     {
       id: 'tandem',
@@ -555,7 +642,11 @@ export const oneLegStand = ladder({
       step: 'one foot before the other',
       on: 'hold2',
       poses: [[leg('right', { flexion: 13, abduction: -4, knee: 3 }), leg('left', { flexion: -11, abduction: -4 })]],
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: {
+        watch: 'Weight on both feet; eyes on one still point.',
+        do: 'One heel before the other toes; hold steady, then change feet.',
+        setup: 'Stand behind a chair set against a wall, both hands pressing down.',
+      },
     },
     {
       id: 'one-leg-two-hands',
@@ -564,7 +655,11 @@ export const oneLegStand = ladder({
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 35, knee: 60 }), feet('right', 'free')]],
       declared: { balanceDemand: 3 },
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: {
+        watch: 'The standing knee stays soft; hips level.',
+        do: 'Lift one foot off the floor, hold steady, set it down.',
+        setup: 'Stand behind a chair set against a wall, both hands pressing down.',
+      },
     },
     {
       id: 'one-leg-one-hand',
@@ -572,7 +667,11 @@ export const oneLegStand = ladder({
       step: 'one hand less',
       on: 'hold1',
       poses: [[], [leg('right', { flexion: 40, knee: 60 }), feet('right', 'free')]],
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: {
+        watch: 'Press the hand down at the first wobble; do not pull.',
+        do: 'One hand on the chair; lift one foot, hold, set it down.',
+        setup: 'Stand beside a chair set against a wall, one hand on it.',
+      },
     },
     {
       id: 'one-leg-free',
@@ -580,7 +679,11 @@ export const oneLegStand = ladder({
       step: 'without hands',
       on: 'free',
       poses: [[], [leg('right', { flexion: 40, knee: 60 }), feet('right', 'free'), arm('both', { raise: 35, plane: 20 })]],
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: {
+        watch: 'Take the chair at the first wobble, before you need it.',
+        do: 'Hand hovering over the chair, lift one foot and hold.',
+        setup: 'Stand beside a chair set against a wall, a hand just above it.',
+      },
     },
   ],
 })
@@ -601,10 +704,7 @@ export const bridge = ladder({
   tempo: { out: 2, stay: 2, back: 3 },
   dose: { sets: 1, reps: 8, restSeconds: 40, rpe: 3 },
   cues: {
-    setup: 'Lie with knees bent, feet hip-wide.',
-    do: 'Press the feet down and lift the hips; lower bone by bone without rounding.',
     breath: 'Out as you lift.',
-    watch: 'Lift only until ribs and hips are in one line.',
   },
   steps: [
     {
@@ -630,7 +730,11 @@ export const bridge = ladder({
       poses: [[], [lean(-58)]],
       declared: { met: 2 },
       dose: { rpe: 3 },
-      cues: { do: 'Press the feet down and lift the hips; lower in one piece.' },
+      cues: {
+        do: 'Press the feet down, lift the hips a little, lower in one piece.',
+        watch: 'Breathe on; the shoulders stay heavy on the wedge.',
+        setup: 'Lean back on the wedge in bed, knees bent, feet hip-wide.',
+      },
     },
     {
       id: 'bed',
@@ -639,7 +743,11 @@ export const bridge = ladder({
       on: 'bedSupine',
       poses: [[], [lean(-110), leg('both', { flexion: 22 })]],
       declared: { met: 2.2, abdominalPressure: 1 },
-      cues: { do: 'Press the feet down and lift the hips; lower in one piece.' },
+      cues: {
+        do: 'Press the feet down and lift the hips; lower in one piece.',
+        watch: 'Lift only until ribs and hips are in one line.',
+        setup: 'Lie on the bed, knees bent, feet hip-wide, head on a pillow.',
+      },
     },
     {
       id: 'floor',
@@ -649,7 +757,11 @@ export const bridge = ladder({
       poses: [[], [lean(-112), leg('both', { flexion: 20 })]],
       declared: { met: 2.3, abdominalPressure: 1 },
       dose: { rpe: 4 },
-      cues: { do: 'Press the feet down and lift the hips; lower in one piece.' },
+      cues: {
+        do: 'Press through the heels, lift the hips to one line, lower slowly.',
+        watch: 'Knees stay hip-wide; the neck is long and loose.',
+        setup: 'Lie on the mat, knees bent, feet hip-wide, head on a towel.',
+      },
     },
     {
       id: 'march',
@@ -663,7 +775,11 @@ export const bridge = ladder({
       ],
       declared: { met: 2.6, abdominalPressure: 2 },
       dose: { rpe: 5 },
-      cues: { do: 'Hips up and level; lift one foot, set it down, then the other.', watch: 'The hips stay level; lower if they tip.' },
+      cues: {
+        do: 'Hips up and level; lift one foot, set it down, then the other.',
+        watch: 'The hips stay level; lower if they tip.',
+        setup: 'Lie on the mat, knees bent, feet hip-wide, head on a towel.',
+      },
     },
   ],
 })
@@ -686,10 +802,7 @@ export const brace = ladder({
   tempo: { out: 2, stay: 2, back: 2 },
   dose: { sets: 1, reps: 6, restSeconds: 40, rpe: 3 },
   cues: {
-    setup: 'Find a long, quiet back and a gentle hug round the waist.',
-    do: 'Reach away without letting the back move, and return.',
     breath: 'Out as you reach.',
-    watch: 'Nothing tips; the belly stays flat, not domed.',
   },
   steps: [
     {
@@ -699,6 +812,11 @@ export const brace = ladder({
       poses: [[], [arm('right', { raise: 80, plane: 88, elbow: 5 })]],
       declared: { met: 1.6, abdominalPressure: 0 },
       dose: { rpe: 2 },
+      cues: {
+        do: 'Hug the waist gently; one arm floats forward and back, then the other.',
+        watch: 'The trunk stays still as the arm moves.',
+        setup: 'Sit tall near the front of the chair, hands on your thighs.',
+      },
     },
     {
       id: 'seated-leg',
@@ -708,6 +826,11 @@ export const brace = ladder({
       poses: [[], [leg('right', { knee: 55 })]],
       declared: { met: 1.7, abdominalPressure: 1 },
       dose: { rpe: 2 },
+      cues: {
+        do: 'Hug the waist; slide one foot forward and back, then the other.',
+        watch: 'The low back does not round as the foot goes.',
+        setup: 'Sit tall near the front of the chair, feet flat.',
+      },
     },
     {
       id: 'counter',
@@ -720,6 +843,11 @@ export const brace = ladder({
         [lean(25), leg('both', { flexion: 25 }), leg('right', { flexion: 2 }), feet('right', 'ball'), leg('right', { ankle: -20 })],
       ],
       declared: { met: 2, abdominalPressure: 1, wristExtLoad: 1 },
+      cues: {
+        do: 'Forearms down; slide one foot back, keep the back long, bring it home.',
+        watch: 'Hips face the counter; the belly does not hang.',
+        setup: 'Lean on a counter with both forearms, feet a step back.',
+      },
     },
     {
       id: 'arm-only',
@@ -728,6 +856,11 @@ export const brace = ladder({
       on: 'allFours',
       poses: [[], [arm('right', { raise: 150, plane: 88, elbow: 5 })]],
       declared: { met: 2.3, abdominalPressure: 2 },
+      cues: {
+        do: 'Hug the waist; slide one arm forward, lift it, set it down, change.',
+        watch: 'The trunk does not tip to the other side.',
+        setup: 'Hands under shoulders, knees under hips, on a pad.',
+      },
     },
     {
       id: 'bird-dog',
@@ -738,6 +871,11 @@ export const brace = ladder({
       poses: [[], [arm('right', { raise: 160, plane: 88, elbow: 5 }), leg('left', { flexion: 5, knee: 5 })]],
       declared: { met: 2.6, abdominalPressure: 2, cognitiveLoad: 2, balanceDemand: 2 },
       dose: { rpe: 4 },
+      cues: {
+        do: 'Reach one arm and the opposite leg away, hold, come home, change.',
+        watch: 'Nothing tips; the belly stays flat, not domed.',
+        setup: 'Hands under shoulders, knees under hips, on a pad.',
+      },
     },
   ],
 })
@@ -761,10 +899,7 @@ export const hamstringStretch = ladder({
   dose: { sets: 1, reps: 2, holdSeconds: 30, restSeconds: 10, rpe: 2 },
   declared: { endRangeStretch: true, met: 1.6 },
   cues: {
-    setup: 'Sit near the front edge, one heel forward, toes up.',
-    do: 'Fold a little at the hips with a long back until it pulls mildly.',
     breath: 'Let each out-breath soften it.',
-    watch: 'Back long, no bouncing.',
   },
   steps: [
     {
@@ -772,7 +907,11 @@ export const hamstringStretch = ladder({
       name: 'Heel forward, back supported',
       on: 'seatBack',
       poses: [[], [leg('right', { flexion: 78, knee: 25, ankle: 12 }), feet('right', 'heel')]],
-      cues: { do: 'One heel forward, knee soft; sit tall until the back of the thigh pulls mildly.' },
+      cues: {
+        do: 'One heel forward, knee soft; sit tall until the back of the thigh pulls mildly.',
+        watch: 'The back stays against the chair.',
+        setup: 'Sit back, one heel forward, toes up.',
+      },
     },
     {
       id: 'seated',
@@ -783,6 +922,11 @@ export const hamstringStretch = ladder({
         [leg('right', { flexion: 78, knee: 20, ankle: 12 }), feet('right', 'heel')],
         [lean(14), leg('right', { flexion: 88, knee: 16, ankle: 12 }), feet('right', 'heel')],
       ],
+      cues: {
+        do: 'Tip forward a little at the hips until the thigh pulls mildly; stay.',
+        watch: 'Fold at the hips; the back stays long.',
+        setup: 'Sit near the front edge, one heel forward, toes up.',
+      },
     },
     {
       id: 'seated-deep',
@@ -793,6 +937,11 @@ export const hamstringStretch = ladder({
         [leg('right', { flexion: 78, knee: 15, ankle: 12 }), feet('right', 'heel')],
         [lean(28), leg('right', { flexion: 104, knee: 12, ankle: 12 }), feet('right', 'heel')],
       ],
+      cues: {
+        do: 'Fold further at the hips, hands on the other thigh; stay.',
+        watch: 'Ease off as soon as it tugs behind the knee.',
+        setup: 'Sit near the front edge, one heel forward, toes up.',
+      },
     },
   ],
 })
@@ -815,10 +964,7 @@ export const chestOpen = ladder({
   dose: { sets: 1, reps: 2, holdSeconds: 30, restSeconds: 10, rpe: 1 },
   declared: { endRangeStretch: true, met: 1.5 },
   cues: {
-    setup: 'Sit tall, shoulders soft.',
-    do: 'Open the arms and let the breastbone float up.',
     breath: 'Breathe wide into the front of the ribs.',
-    watch: 'Ribs stay over the hips; only a mild pull.',
   },
   steps: [
     {
@@ -826,6 +972,11 @@ export const chestOpen = ladder({
       name: 'Palms turn out, back supported',
       on: 'seatBack',
       poses: [[], [arm('both', { raise: 15, plane: 0, rotation: 45, elbow: 15 })]],
+      cues: {
+        do: 'Turn the palms out and let the breastbone float up; stay.',
+        watch: 'The back of the head stays over the shoulders.',
+        setup: 'Sit back, arms hanging, shoulders soft.',
+      },
     },
     {
       id: 'low-v',
@@ -833,6 +984,11 @@ export const chestOpen = ladder({
       step: 'the arms open lower than the shoulders',
       on: 'seat',
       poses: [[], [arm('both', { raise: 45, plane: 5, rotation: 30, elbow: 10 })]],
+      cues: {
+        do: 'Open both arms low and wide, breastbone up; stay.',
+        watch: 'Ribs stay over the hips.',
+        setup: 'Sit tall, shoulders soft, room on both sides.',
+      },
     },
     {
       id: 'behind',
@@ -840,6 +996,11 @@ export const chestOpen = ladder({
       step: 'the arms go behind',
       on: 'seat',
       poses: [[], [arm('both', { raise: 30, plane: -75, elbow: 10 })]],
+      cues: {
+        do: 'Hands back to the chair seat, open the front of the shoulders; stay.',
+        watch: 'Elbows soft; no leaning on the hands.',
+        setup: 'Sit tall near the front of the chair, shoulders soft.',
+      },
     },
     {
       id: 'wide',
@@ -847,6 +1008,11 @@ export const chestOpen = ladder({
       step: 'wide at shoulder level',
       on: 'seat',
       poses: [[], [arm('both', { raise: 85, plane: -5, rotation: 20, elbow: 15 }), spine({ flexion: -6 }), neck({ flexion: 0 })]],
+      cues: {
+        do: 'Open both arms wide at shoulder height, palms forward; stay.',
+        watch: 'Stop where the front of the shoulder pulls, not where it pinches.',
+        setup: 'Sit tall, shoulders soft, room on both sides.',
+      },
     },
   ],
 })

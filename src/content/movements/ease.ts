@@ -10,7 +10,6 @@ const MOBILITY = {
   rpe: [1, 2],
   gradedBy: ['intendedRpe', 'met'],
 } as const
-const EASY = 'Only as far as is easy.'
 
 const neckTilt = ladder({
   ...MOBILITY,
@@ -25,10 +24,19 @@ const neckTilt = ladder({
   serves: 'looking-round',
   partners: ['head-turn', 'shoulder-roll'],
   view: 10,
-  cues: { do: 'One ear sinks towards its shoulder, and slowly back.', breath: 'Out as it sinks.', watch: 'The shoulder stays down; no circles.' },
+  cues: { breath: 'Out as it sinks.' },
   steps: [
-    { on: 'seatBack', poses: [[], [neck({ tilt: 14 })]] },
-    { on: 'seat', name: 'Sitting tall, a little further', poses: [[], [neck({ tilt: 24 })]] },
+    {
+      on: 'seatBack',
+      poses: [[], [neck({ tilt: 14 })]],
+      cues: { do: 'One ear sinks a little towards its shoulder, and slowly back; change.', watch: 'The shoulder stays down.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, a little further',
+      poses: [[], [neck({ tilt: 24 })]],
+      cues: { do: 'One ear sinks a little further, pause, slowly back; change.', watch: 'Nose points ahead; no circles.' },
+    },
     {
       id: 'hand',
       on: 'seat',
@@ -36,6 +44,11 @@ const neckTilt = ladder({
       step: 'the other side held down',
       poses: [[], [neck({ tilt: 26 }), hands('left', 'seat')]],
       met: 1.7,
+      cues: {
+        do: 'Hold the seat with one hand; the ear sinks away from it; change.',
+        watch: 'Only as far as it pulls mildly down the side of the neck.',
+        setup: 'Sit tall, one hand holding the edge of the seat.',
+      },
     },
   ],
 })
@@ -53,9 +66,14 @@ const catCow = ladder({
   partners: ['grow-tall', 'pelvic-tilt'],
   view: 80,
   gradedBy: ['intendedRpe', 'met', 'spinalFlexionDeg'],
-  cues: { do: 'Round the back a little, then lift the breastbone.', breath: 'Out to round, in to lift.', watch: EASY },
+  cues: { breath: 'Out to round, in to lift.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting, small', poses: [[spine({ flexion: -4 })], [spine({ flexion: 10 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting, small',
+      poses: [[spine({ flexion: -4 })], [spine({ flexion: 10 })]],
+      cues: { do: 'Round the back a little into the chair, then lift the breastbone.', watch: 'Only as far as is easy.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, larger',
@@ -63,6 +81,7 @@ const catCow = ladder({
         [lean(4), spine({ flexion: -10 })],
         [lean(-6), spine({ flexion: 24 })],
       ],
+      cues: { do: 'Roll back and round, then roll forward and lift the breastbone.', watch: 'The head goes along; it does not lead.' },
     },
     {
       on: 'counter2',
@@ -71,8 +90,18 @@ const catCow = ladder({
         [lean(24), leg('both', { flexion: 26, knee: 10 }), spine({ flexion: 26 })],
       ],
       declared: { wristExtLoad: 1 },
+      cues: {
+        do: 'Hands on the counter; round the back up, then let it lengthen.',
+        watch: 'Knees soft; elbows long.',
+        setup: 'Stand a step from the counter, both hands on its edge.',
+      },
     },
-    { on: 'allFours', poses: [[spine({ flexion: -12 })], [spine({ flexion: 30 })]], met: 2.2 },
+    {
+      on: 'allFours',
+      poses: [[spine({ flexion: -12 })], [spine({ flexion: 30 })]],
+      met: 2.2,
+      cues: { do: 'Round the back up, then let the breastbone sink and lengthen.', watch: 'The belly does not hang at the end.' },
+    },
   ],
 })
 
@@ -90,20 +119,36 @@ const trunkTurn = ladder({
   partners: ['side-reach', 'open-arm-turn'],
   view: 20,
   gradedBy: ['intendedRpe', 'twistDeg', 'met'],
-  cues: { do: 'Turn the breastbone to one side, pause, come back.', breath: 'Out as you turn.', watch: 'The hands do not pull.' },
+  cues: { breath: 'Out as you turn.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, hands on thighs', poses: [[], [spine({ twist: 14 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, hands on thighs',
+      poses: [[], [spine({ twist: 14 })]],
+      cues: { do: 'Turn the breastbone a little to one side, pause, come back, change.', watch: 'The hands do not pull.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, arms crossed',
       poses: [[hands('both', 'otherShoulder')], [hands('both', 'otherShoulder'), spine({ twist: 26 })]],
+      cues: {
+        do: 'Arms crossed; turn the breastbone, pause, come back, change.',
+        watch: 'Both knees keep pointing ahead.',
+        setup: 'Sit tall, hands on opposite shoulders.',
+      },
     },
-    { on: 'hold1', name: 'Standing, one hand on the chair', poses: [[], [spine({ twist: 28 }), reach('right', 30, 40, 40)]] },
+    {
+      on: 'hold1',
+      name: 'Standing, one hand on the chair',
+      poses: [[], [spine({ twist: 28 }), reach('right', 30, 40, 40)]],
+      cues: { do: 'One hand on the chair; turn the chest and the free arm, come back.', watch: 'The hips stay facing forward.' },
+    },
     {
       on: 'free',
       name: 'Standing, arms swing along',
       poses: [[], [spine({ twist: 30 }), wide(40, 40), feet('left', 'ball'), leg('left', { knee: 14, flexion: 10, ankle: -20 })]],
       declared: { balanceDemand: 3 },
+      cues: { do: 'Turn with loose arms, the back heel lifts along; change.', watch: 'Knee and foot turn together; stop if it makes you dizzy.' },
     },
   ],
 })
@@ -122,15 +167,25 @@ const sideReach = ladder({
   partners: ['trunk-turn', 'side-bend'],
   view: 5,
   gradedBy: ['intendedRpe', 'sideBendDeg', 'shoulderAbductionDeg'],
-  cues: { do: 'Reach one arm out and a little over, come back.', breath: 'In to reach.', watch: 'Both seat bones stay down.' },
+  cues: { breath: 'In to reach.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, arm out', poses: [[], [reach('right', 70, 5), spine({ sideBend: 6 })]] },
-    { on: 'seat', name: 'Sitting tall, arm over', poses: [[], [reach('left', 135, 8, 20), spine({ sideBend: 14 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, arm out',
+      poses: [[], [reach('right', 70, 5), spine({ sideBend: 6 })]],
+      cues: { do: 'Reach one arm out and a little over, come back, change.', watch: 'The back slides along the chair.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, arm over',
+      poses: [[], [reach('left', 135, 8, 20), spine({ sideBend: 14 })]],
+      cues: { do: 'One arm reaches up and over, come back tall, change.', watch: 'Both seat bones stay down.' },
+    },
     {
       on: 'free',
       name: 'Standing, arm over',
       poses: [[], [reach('left', 150, 8, 15), reach('right', 12, 0), spine({ sideBend: 18 })]],
-      cues: { watch: 'Both feet stay heavy.' },
+      cues: { watch: 'Both feet stay heavy.', do: 'Standing, one arm reaches up and over, come back, change.' },
     },
   ],
 })
@@ -147,7 +202,7 @@ const hipCircle = ladder({
   serves: 'turning',
   partners: ['pelvic-tilt', 'hip-turn'],
   view: 25,
-  cues: { do: 'Draw a slow circle with the hips, then the other way.', breath: 'One breath a circle.', watch: EASY },
+  cues: { breath: 'One breath a circle.' },
   steps: [
     {
       on: 'seat',
@@ -155,6 +210,7 @@ const hipCircle = ladder({
         [spine({ sideBend: -6 }), lean(4)],
         [spine({ sideBend: 6 }), lean(-3)],
       ],
+      cues: { do: 'Roll the weight round on the seat in a small circle, both ways.', watch: 'The head stays over the middle.' },
     },
     {
       on: 'hold2',
@@ -162,6 +218,7 @@ const hipCircle = ladder({
         [leg('right', { abduction: 10 }), leg('left', { abduction: 0 })],
         [leg('left', { abduction: 10 }), leg('right', { abduction: 0 })],
       ],
+      cues: { do: 'Draw a slow circle with the hips, both ways, hands light.', watch: 'Knees soft; shoulders still.' },
     },
     {
       on: 'free',
@@ -171,6 +228,7 @@ const hipCircle = ladder({
         [hands('both', 'hip'), leg('left', { abduction: 12 }), leg('right', { abduction: 1 })],
       ],
       declared: { balanceDemand: 3 },
+      cues: { do: 'Hands on the hips; draw a slow circle, both ways.', watch: 'Small enough to keep both feet flat.' },
     },
   ],
 })
@@ -188,7 +246,7 @@ const kneeRock = ladder({
   serves: 'moving-in-bed',
   partners: ['bridge', 'knee-hug'],
   view: 35,
-  cues: { do: 'Let both knees sink a little to one side, and the other.', breath: 'Out as they sink.', watch: 'Both shoulders stay down.' },
+  cues: { breath: 'Out as they sink.' },
   steps: [
     {
       on: 'seatBack',
@@ -197,6 +255,7 @@ const kneeRock = ladder({
         [leg('right', { abduction: 14 }), leg('left', { abduction: -4 })],
         [leg('left', { abduction: 14 }), leg('right', { abduction: -4 })],
       ],
+      cues: { do: 'Let both knees sway to one side, and the other.', watch: 'Feet stay on the floor; the back stays put.' },
     },
     {
       on: 'bedSupine',
@@ -205,6 +264,7 @@ const kneeRock = ladder({
         [spine({ twist: 8 }), leg('right', { abduction: 12 }), leg('left', { abduction: -4 })],
       ],
       met: 1.6,
+      cues: { do: 'Let both knees sink a little to one side, and the other.', watch: 'Both shoulders stay on the bed.' },
     },
     {
       on: 'supine',
@@ -213,6 +273,7 @@ const kneeRock = ladder({
         [spine({ twist: 14 }), leg('right', { abduction: 16 }), leg('left', { abduction: -6 })],
       ],
       met: 1.8,
+      cues: { do: 'Let both knees sink further to one side, and the other.', watch: 'Stop before the low back lifts off the mat.' },
     },
   ],
 })
@@ -230,7 +291,7 @@ const ankleCircle = ladder({
   serves: 'walking',
   partners: ['ankle-pump', 'foot-work'],
   view: 78,
-  cues: { do: 'Draw circles with the toes, five each way.', breath: 'Breathe freely.', watch: 'The knee stays quiet.' },
+  cues: { breath: 'Breathe freely.' },
   steps: [
     {
       on: 'bedWedge',
@@ -238,11 +299,13 @@ const ankleCircle = ladder({
         [leg('right', { flexion: 46, knee: 6, ankle: -20 }), feet('right', 'free')],
         [leg('right', { flexion: 46, knee: 6, ankle: 12, rotation: 8 }), feet('right', 'free')],
       ],
+      cues: { do: 'Draw circles with the toes of one foot, three each way.', watch: 'The leg lies heavy.' },
     },
     {
       on: 'seatBack',
       poses: [[kick('right', 45, 90)], [leg('right', { flexion: 90, knee: 45, ankle: -24, rotation: 10 }), feet('right', 'free')]],
       met: 1.6,
+      cues: { do: 'Lift one foot; draw circles with the toes, three each way.', watch: 'The knee stays quiet.' },
     },
     {
       on: 'hold2',
@@ -251,6 +314,7 @@ const ankleCircle = ladder({
         [feet('right', 'ball'), leg('right', { knee: 16, flexion: 12, ankle: -22 })],
         [feet('right', 'ball'), leg('right', { knee: 20, flexion: 14, ankle: -26, rotation: 12 })],
       ],
+      cues: { do: 'Toes on the floor; the heel draws circles, three each way.', watch: 'Keep the weight on the other leg.' },
     },
   ],
 })
@@ -268,7 +332,7 @@ const pressBack = ladder({
   partners: ['arch-and-round', 'chest-open'],
   view: 85,
   gradedBy: ['intendedRpe', 'met', 'hipFlexionDeg'],
-  cues: { do: 'Hands stay, hips travel back, spine grows long.', breath: 'Out as you go back.', watch: 'Head between the arms, not hanging.' },
+  cues: { breath: 'Out as you go back.' },
   steps: [
     {
       on: 'seat',
@@ -276,6 +340,11 @@ const pressBack = ladder({
       poses: [[front(45, 60)], [lean(20), front(75, 15)]],
       props: ['table'],
       needs: ['table'],
+      cues: {
+        do: 'Forearms slide forward on the table, hips stay; the back grows long.',
+        watch: 'The neck stays in line; do not hang the head.',
+        setup: 'Sit tall at a table, forearms on it.',
+      },
     },
     {
       on: 'counter2',
@@ -284,8 +353,19 @@ const pressBack = ladder({
         [leg('both', { flexion: 52, knee: 14 }), lean(50)],
       ],
       declared: { wristExtLoad: 1 },
+      cues: {
+        do: 'Hands stay on the counter; the hips go back, the spine grows long.',
+        watch: 'Head between the arms, not hanging; knees soft.',
+        setup: 'Stand a step from the counter, both hands on its edge.',
+      },
     },
-    { on: 'allFours', name: 'On hands and knees, half way back', poses: [[], [lean(70), leg('both', { flexion: 106, knee: 126 })]], met: 2.1 },
+    {
+      on: 'allFours',
+      name: 'On hands and knees, half way back',
+      poses: [[], [lean(70), leg('both', { flexion: 106, knee: 126 })]],
+      met: 2.1,
+      cues: { do: 'Hands stay; the hips travel half way back, the spine grows long.', watch: 'Stop where knees and shoulders are easy.' },
+    },
   ],
 })
 
@@ -303,17 +383,21 @@ const rollDown = ladder({
   view: 85,
   gradedBy: ['intendedRpe', 'spinalFlexionDeg', 'met'],
   cues: {
-    do: 'Chin first, then bone by bone; stack up the same way.',
     breath: 'Out on the way down.',
-    watch: 'Hands on the thighs carry the weight.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting, chin and upper back', poses: [[], [spine({ flexion: 16 }), neck({ flexion: 18 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting, chin and upper back',
+      poses: [[], [spine({ flexion: 16 }), neck({ flexion: 18 })]],
+      cues: { do: 'Nod the chin and let the upper back round; stack up again.', watch: 'The low back stays on the chair.' },
+    },
     {
       on: 'seat',
       name: 'Sitting, hands slide to the knees',
       poses: [[], [lean(14), spine({ flexion: 34 }), neck({ flexion: 20 }), hands('both', 'knee')]],
       declared: { spinalLoaded: true },
+      cues: { do: 'Chin first, bone by bone, hands slide to the knees; stack up.', watch: 'The hands carry the weight.' },
     },
     {
       on: 'free',
@@ -323,6 +407,7 @@ const rollDown = ladder({
         [hands('both', 'thigh'), leg('both', { flexion: 34, knee: 20 }), spine({ flexion: 45 }), neck({ flexion: 20 })],
       ],
       declared: { spinalLoaded: true, wristExtLoad: 1, balanceDemand: 3 },
+      cues: { do: 'Chin first, hands slide down the thighs; stack up the same way.', watch: 'Knees soft; come up slowly, head last.' },
     },
   ],
 })
@@ -341,13 +426,18 @@ const openBook = ladder({
   partners: ['trunk-turn', 'chest-open'],
   view: 35,
   gradedBy: ['intendedRpe', 'met'],
-  cues: { do: 'One arm opens like a page, eyes follow the hand.', breath: 'In to open, out to close.', watch: 'Knees and hips stay where they are.' },
+  cues: { breath: 'In to open, out to close.' },
   steps: [
-    { on: 'seatBack', poses: [[front(60, 20)], [reach('left', 60), reach('right', 60, 5), spine({ twist: 10 }), neck({ turn: 12 })]] },
+    {
+      on: 'seatBack',
+      poses: [[front(60, 20)], [reach('left', 60), reach('right', 60, 5), spine({ twist: 10 }), neck({ turn: 12 })]],
+      cues: { do: 'One arm opens a little like a page, eyes follow; close it.', watch: 'The back stays on the chair.' },
+    },
     {
       on: 'seat',
       step: 'sitting free, wider',
       poses: [[front(75, 12)], [reach('left', 70), reach('right', 75, 0), spine({ twist: 22 }), neck({ turn: 22 })]],
+      cues: { do: 'One arm opens wide like a page, eyes follow the hand; close it.', watch: 'Knees and hips stay where they are.' },
     },
     {
       on: 'bedSide',
@@ -357,6 +447,7 @@ const openBook = ladder({
       ],
       met: 1.8,
       view: 80,
+      cues: { do: 'Lift the upper arm and open it towards the ceiling, eyes follow; close it.', watch: 'The knees stay together.' },
     },
   ],
 })
@@ -376,9 +467,7 @@ const pendulum = ladder({
   view: 70,
   gradedBy: ['intendedRpe', 'met'],
   cues: {
-    do: 'Lean a little; let the arm hang and swing in small circles.',
     breath: 'Breathe freely.',
-    watch: 'The body moves the arm; the shoulder rests.',
   },
   steps: [
     {
@@ -388,6 +477,7 @@ const pendulum = ladder({
         [reach('right', 8, 60, 5), spine({ sideBend: 6 })],
         [reach('right', 18, 60, 5), spine({ sideBend: 8 })],
       ],
+      cues: { do: 'Lean a little to one side; let that arm hang and swing loosely.', watch: 'The shoulder rests; the body moves the arm.' },
     },
     {
       on: 'counter2',
@@ -398,7 +488,11 @@ const pendulum = ladder({
       ],
       id: 'hold1',
       declared: { wristExtLoad: 2 },
-      cues: { setup: 'Stand at a counter or heavy table, one hand flat on it, one foot forward.' },
+      cues: {
+        setup: 'Stand at a counter or heavy table, one hand flat on it, one foot forward.',
+        do: 'Lean on one hand; let the other arm hang and draw small circles.',
+        watch: 'The hanging shoulder does no work.',
+      },
     },
     {
       id: 'larger',
@@ -411,7 +505,11 @@ const pendulum = ladder({
       ],
       met: 2.2,
       declared: { wristExtLoad: 2 },
-      cues: { setup: 'Stand at a counter or heavy table, one hand flat on it, one foot forward.' },
+      cues: {
+        setup: 'Stand at a counter or heavy table, one hand flat on it, one foot forward.',
+        do: 'Lean on one hand; let the arm swing in larger circles.',
+        watch: 'Stop before the shoulder lifts or pinches.',
+      },
     },
   ],
 })
@@ -425,7 +523,7 @@ const STRETCH = {
   gradedBy: ['intendedRpe', 'met'],
   declared: { endRangeStretch: true },
 } as const
-const HOLD = { breath: 'Let each out-breath soften it.', watch: 'A mild pull, no bouncing.' }
+const HOLD = { breath: 'Let each out-breath soften it.' }
 const SIDED = { ...STRETCH, side: 'one-then-other' } as const
 
 const calfStretch = ladder({
@@ -440,7 +538,7 @@ const calfStretch = ladder({
   serves: 'walking',
   partners: ['hamstring-stretch', 'heel-raise'],
   view: 82,
-  cues: { do: 'Back heel down, lean in until the calf pulls a little.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'seatBack',
@@ -448,7 +546,7 @@ const calfStretch = ladder({
       with: 'towel',
       poses: [[kick('right', 20, 88)], [leg('right', { flexion: 90, knee: 10, ankle: 16 }), feet('right', 'free'), front(50, 30)]],
       declared: { gripDemand: 1 },
-      cues: { do: 'Strap round the foot; draw the toes towards you, knee nearly straight.' },
+      cues: { do: 'Strap round the foot; draw the toes towards you, knee nearly straight.', watch: 'Pull with the arms, not the back.' },
       drawn: 'strap',
     },
     {
@@ -456,6 +554,11 @@ const calfStretch = ladder({
       name: 'At the wall, small step',
       poses: [[lean(12), leg('left', { flexion: 36, knee: 33 }), leg('right', { flexion: -6, knee: 2 })]],
       declared: { ankleLoad: 2 },
+      cues: {
+        do: 'Back heel down, lean in until the calf pulls a little; stay.',
+        watch: 'Back knee straight, toes ahead.',
+        setup: 'Hands on the wall, one foot forward, the other a small step back.',
+      },
     },
     {
       id: 'long',
@@ -465,6 +568,11 @@ const calfStretch = ladder({
       poses: [[lean(16), leg('left', { flexion: 41, knee: 45 }), leg('right', { flexion: -8, knee: 2 })]],
       met: 2,
       declared: { ankleLoad: 3 },
+      cues: {
+        do: 'A longer step; back heel down, lean in, stay.',
+        watch: 'The heel stays down; shorten the step if it lifts.',
+        setup: 'Hands on the wall, one foot forward, the other a long step back.',
+      },
     },
   ],
 })
@@ -482,7 +590,7 @@ const quadStretch = ladder({
   partners: ['hamstring-stretch', 'leg-extension'],
   view: 85,
   gradedBy: ['balanceDemand', 'met', 'intendedRpe'],
-  cues: { do: 'Heel towards the seat, thighs side by side.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'bedSide',
@@ -518,7 +626,11 @@ const quadStretch = ladder({
       on: 'hold1',
       name: 'Standing, towel round the ankle',
       poses: [[], [leg('right', { flexion: 0, knee: 112 }), feet('right', 'free'), reach('right', 28, -80, 20)]],
-      cues: { do: 'Towel round the ankle; draw the heel towards the seat.', watch: 'Standing knee stays soft; let go if it pinches.' },
+      cues: {
+        do: 'Towel round the ankle; draw the heel towards the seat.',
+        watch: 'Standing knee soft; let go if it pinches.',
+        setup: 'Stand beside a chair set against a wall, one hand on it, a towel round the ankle.',
+      },
       with: 'towel',
       drawn: 'ankleStrap',
       declared: { gripDemand: 1 },
@@ -539,21 +651,30 @@ const hipFlexor = ladder({
   partners: ['hamstring-stretch', 'bridge'],
   view: 82,
   gradedBy: ['met', 'hipExtensionDeg', 'intendedRpe'],
-  cues: { do: 'Tuck the tail, let the front of the hip open.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'seat',
       name: 'Sitting sideways, one leg back',
       poses: [[yaw(90)], [yaw(90), leg('left', { flexion: 36, knee: 68, ankle: -28 }), feet('left', 'ball')]],
       view: 10,
-      cues: { do: 'Slide the outer leg back, tuck the tail, open the front of the hip.' },
+      cues: {
+        do: 'Slide the outer leg back, tuck the tail, open the front of the hip.',
+        watch: 'Both hands hold the chair.',
+        setup: 'Sit sideways on the chair, one thigh off the edge, holding its back.',
+      },
     },
-    { on: 'hold2', poses: [[], [split('left', 10, OPEN), weightOn(0.4), plants('left')]] },
+    {
+      on: 'hold2',
+      poses: [[], [split('left', 10, OPEN), weightOn(0.4), plants('left')]],
+      cues: { do: 'One foot back, tuck the tail, let the front of the hip open; stay.', watch: 'The low back does not arch.' },
+    },
     {
       on: 'hold1',
       name: 'Standing, one arm reaches up',
       poses: [[], [split('left', 14, OPEN), reach('right', 150, 60, 10), weightOn(0.3), plants('left')]],
       met: 2.1,
+      cues: { do: 'One foot back, tuck the tail, that arm reaches up; stay.', watch: 'Reach up, not back.' },
     },
     {
       on: 'kneel',
@@ -564,6 +685,11 @@ const hipFlexor = ladder({
       ],
       met: 2.3,
       rpe: 2.5,
+      cues: {
+        do: 'Half kneeling, tuck the tail, shift forward a little; stay.',
+        watch: 'The front knee stays over the foot.',
+        setup: 'Half kneel with a pad under the knee, a heavy chair beside you.',
+      },
     },
   ],
 })
@@ -581,18 +707,20 @@ const figureFour = ladder({
   partners: ['hip-turn', 'bridge'],
   view: 35,
   gradedBy: ['hipExternalRotationDeg', 'hipFlexionDeg', 'intendedRpe'],
-  cues: { do: 'One ankle rests on the other leg, knee sinks out.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'seatBack',
       name: 'Ankle on the other shin',
       poses: [[], [leg('right', { flexion: 88, knee: 70, rotation: 24, abduction: 16 }), feet('right', 'free')]],
+      cues: { do: 'One ankle rests on the other shin, knee sinks out; stay.', watch: 'No twist in the knee.' },
     },
     {
       on: 'seat',
       name: 'Ankle on the other knee',
       step: 'higher',
       poses: [[], [leg('right', { flexion: 96, knee: 88, rotation: 78, abduction: 34 }), feet('right', 'free')]],
+      cues: { do: 'One ankle rests on the other knee, that knee sinks out; stay.', watch: 'Foot flexed; no pushing on the knee.' },
     },
     {
       id: 'lean',
@@ -604,6 +732,7 @@ const figureFour = ladder({
         [lean(16), leg('right', { flexion: 110, knee: 88, rotation: 78, abduction: 34 }), feet('right', 'free')],
       ],
       met: 1.8,
+      cues: { do: 'Ankle on the knee; lean a little from the hips, stay.', watch: 'The back stays long as you lean.' },
     },
   ],
 })
@@ -621,20 +750,26 @@ const innerStretch = ladder({
   partners: ['wide-squat', 'figure-four'],
   view: 15,
   gradedBy: ['hipAbductionDeg', 'intendedRpe', 'met'],
-  cues: { do: 'Knees open wide, let the weight of the legs do it.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
-    { on: 'seatBack', poses: [[], [leg('both', { abduction: 24, rotation: 16 })]] },
+    {
+      on: 'seatBack',
+      poses: [[], [leg('both', { abduction: 24, rotation: 16 })]],
+      cues: { do: 'Knees open wide, feet flat under them; stay.', watch: 'Let the weight of the legs do it.' },
+    },
     {
       on: 'bedSupine',
       name: 'On a bed, knees fall open',
       poses: [[], [leg('both', { flexion: 55, abduction: 34, rotation: 30, knee: 95 })]],
       met: 1.7,
+      cues: { do: 'Let both knees fall open, pillows under them if they hang; stay.', watch: 'The low back stays easy.' },
     },
     {
       on: 'longSit',
       name: 'Sitting on the mat, soles together',
       poses: [[], [leg('both', { flexion: 100, abduction: 48, rotation: 75, knee: 118 })]],
       met: 1.9,
+      cues: { do: 'Soles together, knees sink apart; sit tall and stay.', watch: 'No bouncing; hands rest on the ankles.' },
     },
   ],
 })
@@ -652,21 +787,26 @@ const sideStretch = ladder({
   partners: ['side-bend', 'chair-twist'],
   view: 5,
   gradedBy: ['sideBendDeg', 'intendedRpe', 'met'],
-  cues: { do: 'One hand on the seat, lean away until the side opens.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
-    { on: 'seatBack', poses: [[], [spine({ sideBend: 10 }), hands('right', 'seat')]], declared: { wristExtLoad: 1 } },
+    {
+      on: 'seatBack',
+      poses: [[], [spine({ sideBend: 10 }), hands('right', 'seat')]],
+      declared: { wristExtLoad: 1 },
+      cues: { do: 'One hand on the seat, lean away until the side opens; stay.', watch: 'The back slides along the chair.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, arm over',
       poses: [[], [spine({ sideBend: 18 }), hands('right', 'seat'), reach('left', 145, 10, 20)]],
       declared: { wristExtLoad: 1 },
-      cues: { do: 'One hand on the seat, the other arm reaches over to that side.' },
+      cues: { do: 'One hand on the seat, the other arm reaches over to that side.', watch: 'Both sit bones stay down.' },
     },
     {
       on: 'hold1',
       name: 'Standing, one hand on the chair, arm over',
       poses: [[], [spine({ sideBend: -20 }), reach('right', 150, 10, 15)]],
-      cues: { do: 'One hand on the chair, the other arm reaches up and over.' },
+      cues: { do: 'One hand on the chair, the other arm reaches up and over.', watch: 'Straight to the side; knees soft.' },
     },
   ],
 })
@@ -683,11 +823,26 @@ const crossBody = ladder({
   serves: 'dressing',
   partners: ['chest-open', 'row'],
   view: 20,
-  cues: { do: 'Draw one arm across the chest, shoulder low.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Hand to the other shoulder', poses: [[], [hands('right', 'otherShoulder')]] },
-    { on: 'seat', name: 'Arm across, other hand helps', poses: [[], [reach('right', 75, 118, 15), reach('left', 55, 95, 95)]] },
-    { on: 'free', name: 'Standing, arm across', poses: [[], [reach('right', 80, 118, 12), reach('left', 58, 95, 95)]] },
+    {
+      on: 'seatBack',
+      name: 'Hand to the other shoulder',
+      poses: [[], [hands('right', 'otherShoulder')]],
+      cues: { do: 'Lay one hand on the other shoulder, elbow up a little; stay.', watch: 'The shoulder stays low.' },
+    },
+    {
+      on: 'seat',
+      name: 'Arm across, other hand helps',
+      poses: [[], [reach('right', 75, 118, 15), reach('left', 55, 95, 95)]],
+      cues: { do: 'Draw one arm across the chest with the other hand; stay.', watch: 'Hold above the elbow, not on it.' },
+    },
+    {
+      on: 'free',
+      name: 'Standing, arm across',
+      poses: [[], [reach('right', 80, 118, 12), reach('left', 58, 95, 95)]],
+      cues: { do: 'Standing, draw one arm across the chest; stay.', watch: 'The trunk does not turn along.' },
+    },
   ],
 })
 
@@ -704,16 +859,26 @@ const tricepsStretch = ladder({
   partners: ['triceps-kickback', 'side-stretch'],
   view: 20,
   gradedBy: ['overheadReachDeg', 'intendedRpe', 'met'],
-  cues: { do: 'Elbow up, hand down the back, other hand steadies.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'seatBack',
       name: 'Hand to its own shoulder, elbow forward',
       poses: [[], [reach('right', 80, 88, 140)]],
-      cues: { do: 'Hand on its own shoulder; the other hand lifts the elbow forward.' },
+      cues: { do: 'Hand on its own shoulder; the other hand lifts the elbow forward.', watch: 'The head stays up.' },
     },
-    { on: 'seat', name: 'Elbow higher', poses: [[], [reach('right', 125, 75, 140)]] },
-    { on: 'free', name: 'Standing, elbow up beside the ear', poses: [[], [reach('right', 155, 60, 140)]] },
+    {
+      on: 'seat',
+      name: 'Elbow higher',
+      poses: [[], [reach('right', 125, 75, 140)]],
+      cues: { do: 'Elbow higher, hand behind the shoulder, other hand steadies; stay.', watch: 'The ribs stay down.' },
+    },
+    {
+      on: 'free',
+      name: 'Standing, elbow up beside the ear',
+      poses: [[], [reach('right', 155, 60, 140)]],
+      cues: { do: 'Elbow up beside the ear, hand down the back; stay.', watch: 'No arching; stop at a pinch.' },
+    },
   ],
 })
 
@@ -730,20 +895,25 @@ const hug = ladder({
   partners: ['chest-open', 'row'],
   view: 60,
   gradedBy: ['intendedRpe', 'met', 'spinalFlexionDeg'],
-  cues: { do: 'Arms round yourself, let the blades drift apart.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Hands to opposite shoulders', poses: [[], [hands('both', 'otherShoulder')]] },
+    {
+      on: 'seatBack',
+      name: 'Hands to opposite shoulders',
+      poses: [[], [hands('both', 'otherShoulder')]],
+      cues: { do: 'Arms round yourself, let the blades drift apart; stay.', watch: 'Chin loose, breath into the back.' },
+    },
     {
       on: 'seat',
       name: 'Arms circle a big ball, back rounds a little',
       poses: [[], [front(75, 40), spine({ flexion: 14 })]],
-      cues: { do: 'Arms round a big ball of air; let the upper back widen.' },
+      cues: { do: 'Arms round a big ball of air; let the upper back widen.', watch: 'Only the upper back rounds; the hips stay.' },
     },
     {
       on: 'free',
       name: 'Standing, arms circle a big ball',
       poses: [[bend(12)], [bend(14), front(78, 40), spine({ flexion: 16 })]],
-      cues: { do: 'Arms round a big ball of air; let the upper back widen.' },
+      cues: { do: 'Knees soft, arms round a big ball of air; the upper back widens.', watch: 'Head goes along; do not hang it.' },
     },
   ],
 })
@@ -760,7 +930,7 @@ const wristStretch = ladder({
   serves: 'hands',
   partners: ['wrist-work', 'hand-work'],
   view: 60,
-  cues: { do: 'Arm forward, palm up; other hand draws the fingers back.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'seatBack',
@@ -768,10 +938,18 @@ const wristStretch = ladder({
       side: 'both',
       poses: [[], [hands('both', 'chest')]],
       declared: { wristExtLoad: 1 },
-      cues: { do: 'Palms together before the chest; lower the hands until it pulls mildly.' },
+      cues: { do: 'Palms together before the chest; lower the hands until it pulls mildly.', watch: 'Heels of the hands stay together.' },
     },
-    { on: 'seat', poses: [[], [reach('right', 70, 88, 10), reach('left', 55, 100, 60)]] },
-    { on: 'free', poses: [[], [reach('right', 75, 88, 6), reach('left', 58, 100, 60)]] },
+    {
+      on: 'seat',
+      poses: [[], [reach('right', 70, 88, 10), reach('left', 55, 100, 60)]],
+      cues: { do: 'Arm forward, palm up; other hand draws the fingers back.', watch: 'Elbow nearly straight, shoulder low.' },
+    },
+    {
+      on: 'free',
+      poses: [[], [reach('right', 75, 88, 6), reach('left', 58, 100, 60)]],
+      cues: { do: 'Standing, arm forward, palm up; draw the fingers back.', watch: 'Gentle: the fingers are long levers.' },
+    },
   ],
 })
 
@@ -789,7 +967,7 @@ const hamstringLying = ladder({
   view: 88,
   with: 'towel',
   gradedBy: ['intendedRpe', 'hipFlexionDeg', 'met'],
-  cues: { do: 'Strap round the thigh or foot, leg comes up until it pulls.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'bedWedge',
@@ -797,6 +975,11 @@ const hamstringLying = ladder({
       poses: [[], [leg('right', { flexion: 88, knee: 70 }), feet('right', 'free'), front(60, 20)]],
       declared: { gripDemand: 1 },
       drawn: 'strap',
+      cues: {
+        do: 'Strap behind one thigh; draw the bent leg in until it pulls.',
+        watch: 'The head stays on the wedge.',
+        setup: 'Lean back on the wedge in bed, a strap round one leg.',
+      },
     },
     {
       on: 'bedSupine',
@@ -805,6 +988,11 @@ const hamstringLying = ladder({
       met: 1.7,
       declared: { gripDemand: 1 },
       drawn: 'strap',
+      cues: {
+        do: 'Strap round the foot; the leg comes up, knee soft, until it pulls.',
+        watch: 'Shoulders heavy; the other foot flat.',
+        setup: 'Lie on the bed, one knee bent, a strap round the other foot.',
+      },
     },
     {
       on: 'supine',
@@ -813,6 +1001,11 @@ const hamstringLying = ladder({
       met: 1.8,
       declared: { gripDemand: 1 },
       drawn: 'strap',
+      cues: {
+        do: 'Strap round the foot; straighten the leg upwards until it pulls; stay.',
+        watch: 'The seat stays on the mat.',
+        setup: 'Lie on the mat, one knee bent, a strap round the other foot.',
+      },
     },
   ],
 })
@@ -830,17 +1023,30 @@ const kneeHug = ladder({
   partners: ['bridge', 'back-lift'],
   view: 85,
   gradedBy: ['intendedRpe', 'met', 'hipFlexionDeg'],
-  cues: { do: 'Draw one knee towards you and hold it there.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Sitting, one knee', side: 'one-then-other', poses: [[], [lift('right', 112, 100), hands('both', 'shin')]] },
-    { on: 'bedSupine', name: 'On a bed, one knee', side: 'one-then-other', poses: [[], [lift('right', 115, 118), hands('both', 'shin')]], met: 1.7 },
+    {
+      on: 'seatBack',
+      name: 'Sitting, one knee',
+      side: 'one-then-other',
+      poses: [[], [lift('right', 112, 100), hands('both', 'shin')]],
+      cues: { do: 'Draw one knee towards you and hold it there.', watch: 'Hands on the shin, not on the knee; the back stays on the chair.' },
+    },
+    {
+      on: 'bedSupine',
+      name: 'On a bed, one knee',
+      side: 'one-then-other',
+      poses: [[], [lift('right', 115, 118), hands('both', 'shin')]],
+      met: 1.7,
+      cues: { do: 'Draw one knee towards the chest and hold it there.', watch: 'The head stays on the pillow.' },
+    },
     {
       on: 'supine',
       name: 'On the mat, both knees',
       poses: [[], [leg('both', { flexion: 118, knee: 120, abduction: 8 }), feet('both', 'free'), hands('both', 'shin')]],
       met: 1.9,
       declared: { abdominalPressure: 2 },
-      cues: { do: 'Draw both knees towards you, one after the other, and hold.' },
+      cues: { do: 'Draw both knees towards you, one after the other, and hold.', watch: 'One down before the other when you let go.' },
     },
   ],
 })
@@ -858,10 +1064,20 @@ const chairTwist = ladder({
   partners: ['trunk-turn', 'side-stretch'],
   view: 25,
   gradedBy: ['twistDeg', 'intendedRpe', 'met'],
-  cues: { do: 'Grow tall, then turn and stay.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
-    { on: 'seatBack', name: 'Small turn, hands on thighs', poses: [[], [spine({ twist: 16 })]] },
-    { on: 'seat', name: 'Turn, one hand on the other thigh', poses: [[], [spine({ twist: 28 }), hands('left', 'thigh')]] },
+    {
+      on: 'seatBack',
+      name: 'Small turn, hands on thighs',
+      poses: [[], [spine({ twist: 16 })]],
+      cues: { do: 'Grow tall, turn a little, hands on the thighs; stay.', watch: 'Both knees point ahead.' },
+    },
+    {
+      on: 'seat',
+      name: 'Turn, one hand on the other thigh',
+      poses: [[], [spine({ twist: 28 }), hands('left', 'thigh')]],
+      cues: { do: 'Grow tall, turn, one hand on the other thigh; stay.', watch: 'The hand rests; it does not push.' },
+    },
     {
       id: 'hands',
       on: 'seat',
@@ -870,6 +1086,7 @@ const chairTwist = ladder({
       poses: [[], [spine({ twist: 38 }), hands('right', 'ownBack')]],
       declared: { twistEndRange: true },
       met: 1.8,
+      cues: { do: 'Grow tall, turn, one hand on the chair back; stay.', watch: 'Stop before the hand pulls you further.' },
     },
   ],
 })
@@ -887,7 +1104,7 @@ const longSitReach = ladder({
   partners: ['wide-sit', 'figure-four'],
   view: 88,
   gradedBy: ['intendedRpe', 'hipFlexionDeg', 'met'],
-  cues: { do: 'Sit tall with long legs, tip forward from the hips.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
     {
       on: 'bedLongSit',
@@ -897,13 +1114,14 @@ const longSitReach = ladder({
         [lean(-8), leg('both', { flexion: 88, knee: 10 })],
       ],
       declared: { wristExtLoad: 2 },
-      cues: { do: 'Hands behind you on the bed; sit tall with long legs.' },
+      cues: { do: 'Hands behind you on the bed; sit tall with long legs.', watch: 'Knees soft; wrists easy.' },
     },
     {
       on: 'longSit',
       name: 'On the mat, sitting tall',
       poses: [[leg('both', { flexion: 98, knee: 14 })], [leg('both', { flexion: 96, knee: 10 })]],
       met: 1.8,
+      cues: { do: 'Sit tall with long legs, toes up; stay.', watch: 'Sit on a folded towel when the back rounds.' },
     },
     {
       id: 'reach',
@@ -912,6 +1130,7 @@ const longSitReach = ladder({
       step: 'further forward',
       poses: [[], [lean(18), leg('both', { flexion: 113, knee: 8 }), front(66, 8), spine({ flexion: 12 })]],
       met: 1.9,
+      cues: { do: 'Tip forward from the hips, hands slide to the shins; stay.', watch: 'The back stays long; no tugging.' },
     },
   ],
 })
@@ -929,14 +1148,24 @@ const forwardHang = ladder({
   partners: ['arch-and-round', 'hamstring-stretch'],
   view: 85,
   gradedBy: ['intendedRpe', 'met', 'hipFlexionDeg'],
-  cues: { do: 'Forearms rest, the back lets go.', breath: 'Slow breath into the back of the ribs.', watch: 'Head above the heart; come up slowly.' },
+  cues: { breath: 'Slow breath into the back of the ribs.' },
   steps: [
-    { on: 'seat', name: 'Sitting, forearms on the thighs', poses: [[], [lean(24), spine({ flexion: 14 }), hands('both', 'knee')]] },
+    {
+      on: 'seat',
+      name: 'Sitting, forearms on the thighs',
+      poses: [[], [lean(24), spine({ flexion: 14 }), hands('both', 'knee')]],
+      cues: { do: 'Forearms on the thighs, the back lets go; stay.', watch: 'Head above the heart; come up slowly.' },
+    },
     {
       on: 'counter2',
       name: 'Standing, forearms on the counter',
       poses: [[], [lean(32), leg('both', { flexion: 32, knee: 12 }), spine({ flexion: 10 })]],
       declared: { wristExtLoad: 0 },
+      cues: {
+        do: 'Forearms on the counter, hips back, the back lets go; stay.',
+        watch: 'Knees soft; head between the arms.',
+        setup: 'Stand a step from the counter, forearms on it.',
+      },
     },
     {
       id: 'hang',
@@ -946,6 +1175,11 @@ const forwardHang = ladder({
       poses: [[], [lean(34), leg('both', { flexion: 34, knee: 16 }), spine({ flexion: 40 })]],
       declared: { wristExtLoad: 1 },
       met: 2.1,
+      cues: {
+        do: 'Forearms on the counter; let the back round and hang; stay.',
+        watch: 'Come up slowly, bone by bone.',
+        setup: 'Stand a step from the counter, forearms on it.',
+      },
     },
   ],
 })
@@ -963,15 +1197,21 @@ const straddle = ladder({
   partners: ['inner-thigh-stretch', 'long-sit'],
   view: 35,
   gradedBy: ['hipAbductionDeg', 'hipFlexionDeg', 'met'],
-  cues: { do: 'Legs wide, fold a little from the hips.', ...HOLD },
+  cues: { ...HOLD },
   steps: [
-    { on: 'seat', name: 'Chair, feet wide, small fold', poses: [[leg('both', { abduction: 20 })], [lean(14), leg('both', { abduction: 22 })]] },
+    {
+      on: 'seat',
+      name: 'Chair, feet wide, small fold',
+      poses: [[leg('both', { abduction: 20 })], [lean(14), leg('both', { abduction: 22 })]],
+      cues: { do: 'Feet wide; fold a little from the hips, hands on the thighs; stay.', watch: 'Knees point over the toes.' },
+    },
     {
       on: 'longSit',
       name: 'On the mat, wide legs',
       poses: [[leg('both', { abduction: 30 })], [lean(8), leg('both', { abduction: 36, flexion: 105, knee: 12 })]],
       met: 1.9,
       view: 15,
+      cues: { do: 'Legs wide, knees soft; tip forward a little from the hips; stay.', watch: 'Kneecaps point at the ceiling.' },
     },
   ],
 })
@@ -997,11 +1237,24 @@ const bellyBreath = ladder({
   serves: 'calming-down',
   partners: ['long-out-breath', 'pelvic-floor-lift'],
   view: 70,
-  cues: { do: 'Hands on the belly; feel it rise and sink.', breath: 'In through the nose, long out.', watch: 'Shoulders stay quiet.' },
+  cues: { breath: 'In through the nose, long out.' },
   steps: [
-    { on: 'bedWedge', poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ flexion: -2 })]] },
-    { on: 'seatBack', poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(-7)]], met: 1.25 },
-    { on: 'seat', poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(2)]] },
+    {
+      on: 'bedWedge',
+      poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ flexion: -2 })]],
+      cues: { do: 'Hands on the belly; feel it rise and sink.', watch: 'Nothing to do with the shoulders.' },
+    },
+    {
+      on: 'seatBack',
+      poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(-7)]],
+      met: 1.25,
+      cues: { do: 'Hands on the belly; breathe in against them, and long out.', watch: 'The belly moves, the chest hardly.' },
+    },
+    {
+      on: 'seat',
+      poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(2)]],
+      cues: { do: 'Sitting tall, hands on the belly; in slowly, out longer.', watch: 'Sit easy: tall, not stiff.' },
+    },
   ],
 })
 
@@ -1018,12 +1271,16 @@ const longOut = ladder({
   serves: 'calming-down',
   partners: ['belly-breath', 'forward-rest'],
   view: 65,
-  cues: { do: 'Breathe in for three, out through pursed lips for six.', breath: 'Never hold it.', watch: 'Stop counting if it hurries you.' },
+  cues: { breath: 'Never hold it.' },
   steps: [
     {
       on: 'seatBack',
       poses: [[], [lean(-7)]],
-      cues: { do: 'In through the nose for three, out through pursed lips for six.', breath: 'In for three, out for six; no pause.' },
+      cues: {
+        do: 'In through the nose for three, out through pursed lips for six.',
+        breath: 'In for three, out for six; no pause.',
+        watch: 'Stop counting if it hurries you.',
+      },
     },
     {
       on: 'seat',
@@ -1033,7 +1290,11 @@ const longOut = ladder({
         [lean(16), hands('both', 'knee')],
         [lean(20), hands('both', 'knee')],
       ],
-      cues: { do: 'Forearms on your thighs; in for three, out for six.', breath: 'In for three, out for six; no pause.' },
+      cues: {
+        do: 'Forearms on your thighs; in for three, out for six.',
+        breath: 'In for three, out for six; no pause.',
+        watch: 'Neck long; the head does not hang.',
+      },
     },
     {
       on: 'counter2',
@@ -1045,6 +1306,7 @@ const longOut = ladder({
         setup: 'Stand at a high counter, forearms on it, feet a step back.',
         do: 'Lean on your forearms; in for three, out for six.',
         breath: 'In for three, out for six; no pause.',
+        watch: 'Knees soft; sit down if you feel light-headed.',
       },
     },
   ],
@@ -1063,9 +1325,15 @@ const tense = ladder({
   partners: ['body-scan', 'belly-breath'],
   view: 65,
   tempo: { out: 1, stay: 4, back: 5 },
-  cues: { do: 'Tense gently for four, let go for longer.', breath: 'Breathe while you tense.', watch: 'Half strength is plenty.' },
+  cues: { breath: 'Breathe while you tense.' },
   steps: [
-    { on: 'bedWedge', name: 'In bed, hands and arms', poses: [[], [front(15, 60)]], declared: { gripDemand: 3 } },
+    {
+      on: 'bedWedge',
+      name: 'In bed, hands and arms',
+      poses: [[], [front(15, 60)]],
+      declared: { gripDemand: 3 },
+      cues: { do: 'Hands and arms: tense gently for four, let go for longer.', watch: 'Half strength is plenty.' },
+    },
     {
       on: 'seatBack',
       name: 'Sitting back, arms and legs',
@@ -1073,6 +1341,7 @@ const tense = ladder({
       poses: [[], [front(12, 90), feet('both', 'heel'), leg('both', { ankle: 8 })]],
       met: 1.3,
       declared: { gripDemand: 3 },
+      cues: { do: 'Arms and legs: tense gently for four, let go for longer.', watch: 'Toes up rather than pointed, so that nothing cramps.' },
     },
     {
       on: 'supine',
@@ -1081,6 +1350,7 @@ const tense = ladder({
       poses: [[], [front(12, 50)]],
       met: 1.4,
       declared: { gripDemand: 3 },
+      cues: { do: 'The whole body, part by part: tense for four, let go for longer.', watch: 'Keep breathing; the face stays soft.' },
     },
   ],
 })
@@ -1099,14 +1369,23 @@ const bodyScan = ladder({
   view: 75,
   dose: { sets: 1, reps: undefined, workSeconds: 90, restSeconds: 5 },
   declared: { cueChannel: 'auditory' },
-  cues: { do: 'Be heavy; notice feet, seat, back, hands and face.', breath: 'Let it come and go.', watch: 'Get up slowly afterwards.' },
+  cues: { breath: 'Let it come and go.' },
   steps: [
-    { on: 'seatBack', poses: [[], [lean(-7)]] },
+    {
+      on: 'seatBack',
+      poses: [[], [lean(-7)]],
+      cues: { do: 'Be heavy; notice feet, seat, back, hands and face.', watch: 'Open the eyes and move the feet before you get up.' },
+    },
     {
       on: 'bedSide',
       name: 'On a bed, on the side, pillow between the knees',
       poses: [[leg('both', { flexion: 50, knee: 70 })], [leg('both', { flexion: 52, knee: 72 })]],
       met: 1.25,
+      cues: {
+        do: 'Be heavy; notice the side you lie on, hands and face.',
+        watch: 'Push up with the hands afterwards, slowly.',
+        setup: 'Lie on your side on the bed, a pillow between the knees, one under the head.',
+      },
     },
     {
       on: 'supine',
@@ -1117,7 +1396,11 @@ const bodyScan = ladder({
         [leg('both', { flexion: 86, knee: 88 }), feet('both', 'free'), diagonal(20, 10)],
       ],
       met: 1.3,
-      cues: { do: 'Lower legs on the chair; be heavy and notice feet to face.' },
+      cues: {
+        do: 'Lower legs on the chair; be heavy and notice feet to face.',
+        watch: 'Roll to your side before you get up.',
+        setup: 'Lie on the mat, lower legs on the seat of a chair, head on a towel.',
+      },
       props: ['legChair'],
       needs: ['chair'],
     },
@@ -1136,11 +1419,23 @@ const armsUpBreath = ladder({
   serves: 'calming-down',
   partners: ['chest-open', 'breath-reach'],
   view: 25,
-  cues: { do: 'Arms float out and up like a wave, and sink.', breath: 'In as they rise, out as they sink.', watch: 'Stay below any pinch.' },
+  cues: { breath: 'In as they rise, out as they sink.' },
   steps: [
-    { on: 'seatBack', poses: [[wide(12)], [wide(55, 15)]] },
-    { on: 'seat', poses: [[wide(12)], [wide(85, 15)]] },
-    { on: 'free', poses: [[wide(10)], [wide(120, 15)]] },
+    {
+      on: 'seatBack',
+      poses: [[wide(12)], [wide(55, 15)]],
+      cues: { do: 'Arms float out low like a wave, and sink.', watch: 'The shoulders stay down.' },
+    },
+    {
+      on: 'seat',
+      poses: [[wide(12)], [wide(85, 15)]],
+      cues: { do: 'Arms float out to shoulder height like a wave, and sink.', watch: 'Stay below any pinch.' },
+    },
+    {
+      on: 'free',
+      poses: [[wide(10)], [wide(120, 15)]],
+      cues: { do: 'Arms float out and up like a wave, and sink.', watch: 'Knees soft; the ribs do not flare.' },
+    },
   ],
 })
 

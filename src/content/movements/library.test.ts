@@ -242,6 +242,26 @@ describe('cues can be said in one breath', () => {
   })
 })
 
+describe('each step has words of its own', () => {
+  test.each(MOVEMENTS.map((movement) => [movement.id, movement] as const))('%s', (_, { variants }) => {
+    for (const part of ['do', 'watch'] as const) {
+      const said = variants.map(({ cues }) => cues[part])
+      expect(new Set(said).size, part).toBe(said.length)
+    }
+  })
+  test('what fits any movement is said of few', () => {
+    const times = new Map<string, number>()
+    for (const { variant } of all) times.set(variant.cues.watch, (times.get(variant.cues.watch) ?? 0) + 1)
+    for (const [watch, count] of times) expect(count, watch).toBeLessThanOrEqual(all.length / 60)
+  })
+  test('nobody who sits is told to take hold of a chair before them', () => {
+    for (const { variant, planned } of all) {
+      if (familyOf(planned.basePosition) !== 'seated') continue
+      expect(Object.values(variant.cues).join(' '), variant.id).not.toMatch(/stand (tall|behind|beside)|take the chair/i)
+    }
+  })
+})
+
 test('a banded version names its band and has it checked', () => {
   const banded = all.filter(({ variant }) => variant.kit.includes('band'))
   expect(banded.length).toBeGreaterThan(15)

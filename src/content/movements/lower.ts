@@ -25,22 +25,44 @@ const squat = ladder({
   view: 80,
   gradedBy: ['intendedRpe', 'kneeFlexionLoadedDeg', 'balanceDemand', 'externalLoadKg'],
   cues: {
-    do: 'Sit the hips back and down, then stand tall.',
     breath: 'In on the way down, out to rise.',
-    watch: 'Knees follow the toes, heels stay down.',
   },
   steps: [
     {
       on: 'seat',
       name: 'Seated leg press into the floor',
       poses: [[], [lean(12)]],
-      do: 'Press both feet down as if to stand, hold, let go.',
+
       rpe: 2,
+      cues: { do: 'Press both feet down as if to stand, hold, let go.', watch: 'Weight even on both feet.' },
     },
-    { on: 'hold2', name: 'Quarter squat, two hands on the chair', poses: [[], [bend(35, 42)]] },
-    { id: 'half', on: 'hold2', name: 'Half squat, two hands on the chair', step: 'lower', poses: [[], [bend(62, 64)]] },
-    { on: 'hold1', name: 'Half squat, one hand on the chair', poses: [[], [bend(62, 66)]] },
-    { on: 'free', name: 'Half squat, arms forward', poses: [[], [bend(68, 70), front(70, 10)]], declared: { balanceDemand: 3 } },
+    {
+      on: 'hold2',
+      name: 'Quarter squat, two hands on the chair',
+      poses: [[], [bend(35, 42)]],
+      cues: { do: 'Sit the hips back a little, hands light, and stand tall.', watch: 'Knees follow the toes.' },
+    },
+    {
+      id: 'half',
+      on: 'hold2',
+      name: 'Half squat, two hands on the chair',
+      step: 'lower',
+      poses: [[], [bend(62, 64)]],
+      cues: { do: 'Hips further back and down, hands light, press up tall.', watch: 'Heels stay down; stop above the height of the seat.' },
+    },
+    {
+      on: 'hold1',
+      name: 'Half squat, one hand on the chair',
+      poses: [[], [bend(62, 66)]],
+      cues: { do: 'One hand on the chair; hips back and down, press up tall.', watch: 'Weight even; do not lean to the hand.' },
+    },
+    {
+      on: 'free',
+      name: 'Half squat, arms forward',
+      poses: [[], [bend(68, 70), front(70, 10)]],
+      declared: { balanceDemand: 3 },
+      cues: { do: 'Arms forward, hips back and down, press the floor and stand.', watch: 'Knees follow the toes, heels stay down.' },
+    },
     {
       id: 'weights',
       on: 'free',
@@ -50,6 +72,11 @@ const squat = ladder({
       poses: [[], [bend(72, 74), arm('both', { raise: 22, plane: 80, elbow: 6 })]],
       declared: { balanceDemand: 3 },
       met: 3.6,
+      cues: {
+        do: 'Weights close to the legs; hips back and down, stand tall.',
+        watch: 'Long back; put them down before it rounds.',
+        setup: 'Stand with feet hip-wide, a weight in each hand, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -67,15 +94,23 @@ const wideSquat = ladder({
   partners: ['squat', 'inner-thigh-stretch'],
   rpe: [3, 6],
   view: 15,
-  cues: { do: 'Feet wide, toes a little out; sink and rise.', breath: 'Out as you rise.', watch: 'Knees open over the toes, trunk upright.' },
+  cues: { breath: 'Out as you rise.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated, knees press open',
       poses: [[], [leg('both', { abduction: 24, rotation: 14 })]],
-      cues: { do: 'Feet wide; press the knees gently apart, and ease.' },
+      cues: { do: 'Feet wide; press the knees gently apart, and ease.', watch: 'Knees point over the toes, not inside them.' },
     },
-    { on: 'hold2', poses: [[bend(2, 2, 20, 20)], [bend(42, 46, 20, 16)]] },
+    {
+      on: 'hold2',
+      poses: [[bend(2, 2, 20, 20)], [bend(42, 46, 20, 16)]],
+      cues: {
+        do: 'Feet wide, toes a little out; sink a little, hands light, and rise.',
+        watch: 'Knees open over the toes.',
+        setup: 'Stand behind a chair set against a wall, feet wide, both hands pressing down.',
+      },
+    },
     {
       on: 'free',
       poses: [
@@ -83,6 +118,11 @@ const wideSquat = ladder({
         [bend(50, 54, 20, 13), hands('both', 'hip')],
       ],
       declared: { balanceDemand: 3 },
+      cues: {
+        do: 'Hands on the hips; sink between the feet, and rise.',
+        watch: 'Trunk upright; go down only as far as the knees stay wide.',
+        setup: 'Stand with feet wide, toes a little out, a steady chair in reach.',
+      },
     },
     {
       id: 'weight',
@@ -97,6 +137,11 @@ const wideSquat = ladder({
       declared: { balanceDemand: 3 },
       met: 3.5,
       drawn: 'weight',
+      cues: {
+        do: 'One weight held low in both hands; sink and rise.',
+        watch: 'The weight hangs; the back does not follow it down.',
+        setup: 'Stand with feet wide, one weight in both hands, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -114,17 +159,27 @@ const squatSideLift = ladder({
   partners: ['wide-squat', 'clam'],
   rpe: [3, 5.5],
   view: 20,
-  cues: { do: 'Small squat; as you rise, lift one leg to the side.', breath: 'Out on the lift.', watch: 'Trunk upright, toes forward.' },
+  cues: { breath: 'Out on the lift.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated, press down then step out',
       poses: [[lean(10)], [legOut('right', 26, 96, 85)]],
       declared: { cognitiveLoad: 1 },
-      cues: { do: 'Press both feet down, then step one foot out and in.' },
+      cues: { do: 'Press both feet down, then step one foot out and in.', watch: 'Sit tall; the trunk does not lean away.' },
     },
-    { on: 'hold2', poses: [[bend(32, 38)], [legOut('right', 22)]], declared: { cognitiveLoad: 1 } },
-    { on: 'hold1', poses: [[bend(38, 44)], [legOut('right', 24)]], declared: { cognitiveLoad: 1 } },
+    {
+      on: 'hold2',
+      poses: [[bend(32, 38)], [legOut('right', 22)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'Small squat; rise and lift one leg low to the side, set it down.', watch: 'Toes face forward; hands stay light.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[bend(38, 44)], [legOut('right', 24)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'One hand on the chair; small squat, rise, outer leg lifts to the side.', watch: 'Steady on both feet before the next one.' },
+    },
     {
       on: 'free',
       poses: [
@@ -132,6 +187,7 @@ const squatSideLift = ladder({
         [legOut('right', 25), wide(30)],
       ],
       declared: { cognitiveLoad: 1 },
+      cues: { do: 'Small squat; as you rise, one leg lifts low to the side.', watch: 'Trunk upright; touch down at the first sway.' },
     },
   ],
 })
@@ -150,17 +206,27 @@ const squatKneeRaise = ladder({
   partners: ['sit-to-stand', 'knee-lift-step'],
   rpe: [3, 5.5],
   view: 70,
-  cues: { do: 'Small squat; as you rise, one knee comes up.', breath: 'Out as the knee lifts.', watch: 'Steady before you sink again.' },
+  cues: { breath: 'Out as the knee lifts.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated, press down then lift a knee',
       poses: [[lean(12)], [lift('right', 106)]],
       declared: { cognitiveLoad: 1 },
-      cues: { do: 'Press both feet down, then lift one knee; change.' },
+      cues: { do: 'Press both feet down, then lift one knee; change.', watch: 'Sit tall; no leaning back.' },
     },
-    { on: 'hold2', poses: [[bend(32, 48), weightOn(0.3)], [lift('right', 46, 82)]], declared: { cognitiveLoad: 1 } },
-    { on: 'hold1', poses: [[bend(38, 52), weightOn(0.3)], [lift('right', 60, 82)]], declared: { cognitiveLoad: 1 } },
+    {
+      on: 'hold2',
+      poses: [[bend(32, 48), weightOn(0.3)], [lift('right', 46, 82)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'Small squat; rise, one knee comes up under chair height; change.', watch: 'Stand tall before you sink again.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[bend(38, 52), weightOn(0.3)], [lift('right', 60, 82)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'One hand on the chair; small squat, rise, one knee comes up.', watch: 'The standing leg is long before the knee goes higher.' },
+    },
     {
       on: 'free',
       poses: [
@@ -168,6 +234,7 @@ const squatKneeRaise = ladder({
         [lift('right', 72, 82), hands('both', 'hip')],
       ],
       declared: { cognitiveLoad: 1 },
+      cues: { do: 'Small squat; as you rise, one knee comes up; change.', watch: 'Steady before you sink again.' },
     },
     {
       id: 'deep',
@@ -181,6 +248,7 @@ const squatKneeRaise = ladder({
       met: 3.6,
       rpe: 6,
       declared: { cognitiveLoad: 1 },
+      cues: { do: 'Half squat, arms forward; rise, knee to hip height; change.', watch: 'Heels down below, tall above; slow down when it sways.' },
     },
   ],
 })
@@ -199,17 +267,27 @@ const squatRise = ladder({
   rpe: [3, 5],
   view: 75,
   gradedBy: ['balanceDemand', 'intendedRpe'],
-  cues: { do: 'Small squat, stand, and carry on up to the balls of the feet.', breath: 'Out all the way up.', watch: 'Weight over the big toes.' },
+  cues: { breath: 'Out all the way up.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated, press down then heels up',
       poses: [[lean(10)], [feet('both', 'ball'), leg('both', { ankle: -26 })]],
       declared: { cognitiveLoad: 1 },
-      cues: { do: 'Press both feet down, then lift both heels.' },
+      cues: { do: 'Press both feet down, then lift both heels.', watch: 'Press through the big toes.' },
     },
-    { on: 'hold2', poses: [[bend(35, 42)], [feet('both', 'ball'), leg('both', { ankle: -28 })]], declared: { cognitiveLoad: 1 } },
-    { on: 'hold1', poses: [[bend(40, 48)], [feet('both', 'ball'), leg('both', { ankle: -28 })]], declared: { cognitiveLoad: 1 } },
+    {
+      on: 'hold2',
+      poses: [[bend(35, 42)], [feet('both', 'ball'), leg('both', { ankle: -28 })]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'Small squat, stand, and carry on up to the balls of the feet.', watch: 'Weight over the big toes; hands light.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[bend(40, 48)], [feet('both', 'ball'), leg('both', { ankle: -28 })]],
+      declared: { cognitiveLoad: 1 },
+      cues: { do: 'One hand on the chair; small squat, stand, rise onto the toes.', watch: 'Up in one line; do not lean to the hand.' },
+    },
     {
       on: 'free',
       poses: [
@@ -217,6 +295,7 @@ const squatRise = ladder({
         [feet('both', 'ball'), leg('both', { ankle: -28 }), hands('both', 'hip')],
       ],
       declared: { balanceDemand: 4, cognitiveLoad: 1 },
+      cues: { do: 'Small squat, stand, rise onto the toes, find your balance.', watch: 'Lower the heels as soon as you sway.' },
     },
   ],
 })
@@ -236,14 +315,30 @@ const splitStance = ladder({
   view: 80,
   gradedBy: ['intendedRpe', 'kneeFlexionLoadedDeg', 'balanceDemand', 'externalLoadKg'],
   cues: {
-    do: 'One foot forward, one back; bend both knees and rise.',
     breath: 'Out as you rise.',
-    watch: 'Feet on two tracks, front knee over the middle of the foot.',
   },
   steps: [
-    { id: 'hold2', on: 'rails2', name: 'Shallow, a hand on each rail', poses: [[split('right', 4)], [split('right', 20)]] },
-    { id: 'deeper', on: 'rails2', name: 'Deeper, a hand on each rail', step: 'lower', poses: [[split('right', 6)], [split('right', 42)]] },
-    { on: 'hold1', name: 'Deeper, one hand on the chair', poses: [[split('right', 6)], [split('right', 42)]] },
+    {
+      id: 'hold2',
+      on: 'rails2',
+      name: 'Shallow, a hand on each rail',
+      poses: [[split('right', 4)], [split('right', 20)]],
+      cues: { do: 'Feet one before the other; bend both knees a little, and rise.', watch: 'Feet on two tracks, not on one line.' },
+    },
+    {
+      id: 'deeper',
+      on: 'rails2',
+      name: 'Deeper, a hand on each rail',
+      step: 'lower',
+      poses: [[split('right', 6)], [split('right', 42)]],
+      cues: { do: 'Bend both knees further, back heel up, and rise with the front leg.', watch: 'Front knee over the middle of the foot.' },
+    },
+    {
+      on: 'hold1',
+      name: 'Deeper, one hand on the chair',
+      poses: [[split('right', 6)], [split('right', 42)]],
+      cues: { do: 'One hand on the chair; bend both knees, trunk upright, and rise.', watch: 'Go straight down, not forward.' },
+    },
     {
       on: 'free',
       poses: [
@@ -251,6 +346,7 @@ const splitStance = ladder({
         [split('right', 46), hands('both', 'hip')],
       ],
       declared: { balanceDemand: 4 },
+      cues: { do: 'Hands on the hips; bend both knees, and rise.', watch: 'Stop above the floor; the back knee never knocks.' },
     },
     {
       id: 'weights',
@@ -264,6 +360,11 @@ const splitStance = ladder({
       ],
       declared: { balanceDemand: 4 },
       met: 3.6,
+      cues: {
+        do: 'Weights at the sides; bend both knees, and rise.',
+        watch: 'Shoulders level; the weights hang still.',
+        setup: 'One foot forward, one back, a weight in each hand, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -284,9 +385,7 @@ const backStep = ladder({
   view: 80,
   declared: { travel: 'backward', impactLevel: 1 },
   cues: {
-    do: 'Step one foot back onto its ball, bring it home.',
     breath: 'In to step, out to return.',
-    watch: 'The back knee never touches the floor.',
   },
   steps: [
     {
@@ -294,22 +393,34 @@ const backStep = ladder({
       name: 'Seated, foot slides back',
       poses: [[], [leg('right', { knee: 112, ankle: -24 }), feet('right', 'ball')]],
       declared: { travel: 'none', impactLevel: 0 },
-      cues: { do: 'Slide one foot back under the chair, onto its ball, and home.' },
+      cues: { do: 'Slide one foot back under the chair, onto its ball, and home.', watch: 'Sit tall; the knee stays where it is.' },
     },
-    { on: 'hold2', name: 'Step back only, two hands on the chair', poses: [[], [split('left', 4, SHORT), weightOn(0.4), plants('left')]] },
+    {
+      on: 'hold2',
+      name: 'Step back only, two hands on the chair',
+      poses: [[], [split('left', 4, SHORT), weightOn(0.4), plants('left')]],
+      cues: { do: 'Step one foot back onto its ball, weight in front, bring it home.', watch: 'A short step; the hands stay on the chair.' },
+    },
     {
       id: 'lunge',
       on: 'hold2',
       name: 'Step back and bend, two hands on the chair',
       step: 'both knees bend',
       poses: [[], [split('left', 30, SHORT), weightOn(0.4), plants('left')]],
+      cues: { do: 'Step back, bend both knees a little, push home.', watch: 'Front knee over the middle of the foot.' },
     },
-    { on: 'hold1', name: 'Step back and bend, one hand on the chair', poses: [[], [split('left', 34, SHORT), weightOn(0.2), plants('left')]] },
+    {
+      on: 'hold1',
+      name: 'Step back and bend, one hand on the chair',
+      poses: [[], [split('left', 34, SHORT), weightOn(0.2), plants('left')]],
+      cues: { do: 'One hand on the chair; step back, bend both knees, push home.', watch: 'Trunk upright; feet on two tracks.' },
+    },
     {
       on: 'free',
       name: 'Step back and bend',
       poses: [[hands('both', 'hip')], [split('left', 40), hands('both', 'hip')]],
       declared: { balanceDemand: 4 },
+      cues: { do: 'Hands on the hips; step back, bend both knees, push home.', watch: 'The back knee never touches the floor.' },
     },
   ],
 })
@@ -329,20 +440,25 @@ const sideLunge = ladder({
   rpe: [2, 5],
   view: 15,
   declared: { travel: 'sideways', impactLevel: 1 },
-  cues: { do: 'Step wide, bend that knee, push back to the middle.', breath: 'Out to push back.', watch: 'The straight leg’s foot stays flat.' },
+  cues: { breath: 'Out to push back.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated, slide out and press',
       poses: [[], [leg('right', { abduction: 26, knee: 80 })]],
       declared: { travel: 'none', impactLevel: 0 },
-      cues: { do: 'Slide one foot wide, press it down, slide it home.' },
+      cues: { do: 'Slide one foot wide, press it down, slide it home.', watch: 'Both sit bones stay on the seat.' },
     },
-    { on: 'hold2', poses: [[], [leg('right', { abduction: 22, flexion: 40, knee: 42 }), leg('left', { abduction: 20 })]] },
+    {
+      on: 'hold2',
+      poses: [[], [leg('right', { abduction: 22, flexion: 40, knee: 42 }), leg('left', { abduction: 20 })]],
+      cues: { do: 'Step wide, bend that knee a little, push back to the middle.', watch: 'The other foot stays flat; hands slide along.' },
+    },
     {
       on: 'free',
       poses: [[], [leg('right', { abduction: 24, flexion: 48, knee: 50 }), leg('left', { abduction: 22 }), front(60, 40)]],
       declared: { balanceDemand: 3 },
+      cues: { do: 'Step wide, hips back over the bent knee, push back to the middle.', watch: 'Knee over toes; a shorter step when it wobbles.' },
     },
   ],
 })
@@ -360,7 +476,7 @@ const curtsy = ladder({
   partners: ['side-lunge', 'clam'],
   rpe: [3, 5],
   view: 20,
-  cues: { do: 'One foot crosses behind; bend both knees a little, and rise.', breath: 'Out as you rise.', watch: 'Hips face forward, trunk tall.' },
+  cues: { breath: 'Out as you rise.' },
   steps: [
     {
       on: 'hold2',
@@ -375,6 +491,7 @@ const curtsy = ladder({
         ],
       ],
       declared: { balanceDemand: 2 },
+      cues: { do: 'One foot crosses behind onto its ball; dip a little, and rise.', watch: 'Hips face the chair.' },
     },
     {
       on: 'hold1',
@@ -389,6 +506,7 @@ const curtsy = ladder({
         ],
       ],
       declared: { balanceDemand: 4 },
+      cues: { do: 'One hand on the chair; the outer foot crosses behind, dip, and rise.', watch: 'Front knee straight ahead, not inward.' },
     },
     {
       on: 'free',
@@ -404,6 +522,7 @@ const curtsy = ladder({
         ],
       ],
       declared: { balanceDemand: 4 },
+      cues: { do: 'One foot crosses behind; bend both knees a little, and rise.', watch: 'Hips face forward, trunk tall.' },
     },
   ],
 })
@@ -422,9 +541,7 @@ const deadlift = ladder({
   rpe: [3, 6],
   view: 85,
   cues: {
-    do: 'Push the hips back, weights slide along the thighs, stand tall.',
     breath: 'In to hinge, out to rise.',
-    watch: 'Long spine; knees soft, not deep.',
   },
   steps: [
     {
@@ -433,7 +550,11 @@ const deadlift = ladder({
       with: 'dumbbell',
       kg: 1,
       poses: [[arm('both', { raise: 25, plane: 88, elbow: 50 })], [lean(28), arm('both', { raise: 45, plane: 88, elbow: 20 })]],
-      cues: { do: 'Lean forward from the hips, weights slide along the thighs; sit tall again.' },
+      cues: {
+        do: 'Lean forward from the hips, weights slide along the thighs; sit tall again.',
+        watch: 'The back stays long; the chin does not lead.',
+        setup: 'Sit tall near the front edge, feet wide, a weight in each hand on the thighs.',
+      },
     },
     {
       on: 'hold1',
@@ -441,6 +562,11 @@ const deadlift = ladder({
       with: 'dumbbell',
       kg: 2,
       poses: [[], [leg('both', { flexion: 48, knee: 16 }), arm('right', { raise: 52, plane: 88, elbow: 4 })]],
+      cues: {
+        do: 'One hand on the chair; hips back, the weight slides down one thigh, rise.',
+        watch: 'Shoulders level; the weight does not turn you.',
+        setup: 'Stand beside a chair set against a wall, one hand on it, a weight in the other.',
+      },
     },
     {
       on: 'free',
@@ -451,6 +577,11 @@ const deadlift = ladder({
         [arm('both', { raise: 10, plane: 88, elbow: 6 })],
         [leg('both', { flexion: 62, knee: 18 }), arm('both', { raise: 56, plane: 88, elbow: 4 })],
       ],
+      cues: {
+        do: 'Push the hips back, weights slide along the thighs, stand tall.',
+        watch: 'Long spine; knees soft, not deep.',
+        setup: 'Stand with feet hip-wide, a weight in each hand before the thighs.',
+      },
     },
     {
       id: 'heavy',
@@ -464,6 +595,11 @@ const deadlift = ladder({
       ],
       met: 3.5,
       declared: { abdominalPressure: 2 },
+      cues: {
+        do: 'Heavier weights close to the legs; hips back, then stand tall.',
+        watch: 'Stop at the knees; put them down before the back rounds.',
+        setup: 'Stand with feet hip-wide, a heavier weight in each hand before the thighs.',
+      },
     },
   ],
 })
@@ -483,15 +619,14 @@ const oneLegHinge = ladder({
   view: 85,
   gradedBy: ['balanceDemand', 'intendedRpe'],
   cues: {
-    do: 'Tip forward over one leg, the other reaches back, come up.',
     breath: 'Out to come up.',
-    watch: 'Hips level, eyes on one spot on the floor ahead.',
   },
   steps: [
     {
       on: 'hold2',
       name: 'Toes stay down behind, two hands on the chair',
       poses: [[], [weightOn(0.3), leg('left', { flexion: 30, knee: 12 }), leg('right', { flexion: 4, knee: 10, ankle: -30 }), feet('right', 'ball')]],
+      cues: { do: 'Tip forward over one leg, toes of the other stay down behind, come up.', watch: 'Hips level; hands only steady.' },
     },
     {
       id: 'lift',
@@ -500,9 +635,19 @@ const oneLegHinge = ladder({
       step: 'the back foot leaves the floor',
       poses: [[], [leg('left', { flexion: 38, knee: 14 }), legBack('right', -2, 8)]],
       declared: { balanceDemand: 3 },
+      cues: { do: 'Tip forward over one leg, the other lifts behind, come up.', watch: 'Back leg and back in one line; no higher.' },
     },
-    { on: 'hold1', name: 'Leg lifts behind, one hand on the chair', poses: [[], [leg('left', { flexion: 42, knee: 16 }), legBack('right', -2, 8)]] },
-    { on: 'free', poses: [[hands('both', 'hip')], [leg('left', { flexion: 46, knee: 18 }), legBack('right', -2, 10), wide(40)]] },
+    {
+      on: 'hold1',
+      name: 'Leg lifts behind, one hand on the chair',
+      poses: [[], [leg('left', { flexion: 42, knee: 16 }), legBack('right', -2, 8)]],
+      cues: { do: 'One hand on the chair; tip forward as the other leg reaches back.', watch: 'The standing knee stays soft; hips do not turn out.' },
+    },
+    {
+      on: 'free',
+      poses: [[hands('both', 'hip')], [leg('left', { flexion: 46, knee: 18 }), legBack('right', -2, 10), wide(40)]],
+      cues: { do: 'Tip forward over one leg, arms wide, and come up.', watch: 'Eyes on one spot ahead; touch down at the first sway.' },
+    },
   ],
 })
 
@@ -521,15 +666,42 @@ const legExtension = ladder({
   rpe: [2, 5],
   view: 80,
   cues: {
-    do: 'Straighten one knee, tighten the thigh, lower slowly.',
     breath: 'Out as it straightens.',
-    watch: 'The back does not slump; stop short of a hard lock.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, half way', poses: [[], [kick('right', 45)]] },
-    { on: 'seat', name: 'Sitting tall, all the way', step: 'sitting free, to straight', poses: [[], [kick('right', 8)]] },
-    { id: 'cuff', on: 'seat', name: 'Sitting tall, ankle weight', with: 'cuff', kg: 1, poses: [[], [kick('right', 8)]], met: 2.3 },
-    { on: 'hold1', name: 'Standing, one hand on the chair', poses: [[], [lift('right', 60, 80)], [lift('right', 60, 18)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, half way',
+      poses: [[], [kick('right', 45)]],
+      cues: { do: 'Straighten one knee half way, hold a moment, lower slowly.', watch: 'The thigh stays on the seat.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, all the way',
+      step: 'sitting free, to straight',
+      poses: [[], [kick('right', 8)]],
+      cues: { do: 'Straighten one knee, tighten the thigh, lower slowly.', watch: 'The back does not slump; stop short of a hard lock.' },
+    },
+    {
+      id: 'cuff',
+      on: 'seat',
+      name: 'Sitting tall, ankle weight',
+      with: 'cuff',
+      kg: 1,
+      poses: [[], [kick('right', 8)]],
+      met: 2.3,
+      cues: {
+        do: 'Straighten the knee with the weight, count two, lower for three.',
+        watch: 'No swing; the ankle does not drop back.',
+        setup: 'Sit tall, an ankle weight on each leg, chair against a wall.',
+      },
+    },
+    {
+      on: 'hold1',
+      name: 'Standing, one hand on the chair',
+      poses: [[], [lift('right', 60, 80)], [lift('right', 60, 18)]],
+      cues: { do: 'One hand on the chair; lift one knee, straighten it low, bend, set down.', watch: 'Stand tall; the knee stays at one height.' },
+    },
   ],
 })
 
@@ -548,15 +720,14 @@ const straightLegLift = ladder({
   view: 85,
   declared: { abdominalPressure: 1 },
   cues: {
-    do: 'Tighten the thigh, lift the straight leg a hand high, lower.',
     breath: 'Out as it lifts.',
-    watch: 'Low back stays quiet; lift only as high as that allows.',
   },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting back, heel hovers',
       poses: [[leg('right', { flexion: 82, knee: 20, ankle: 10 }), feet('right', 'heel')], [kick('right', 5, 92)]],
+      cues: { do: 'Tighten the thigh and let the straight leg hover, then lower.', watch: 'The back stays against the chair.' },
     },
     {
       on: 'bedWedge',
@@ -565,6 +736,11 @@ const straightLegLift = ladder({
         [leg('right', { flexion: 66, knee: 0, ankle: 8 }), feet('right', 'free')],
       ],
       declared: { abdominalPressure: 2 },
+      cues: {
+        do: 'Tighten the thigh, lift the straight leg to the other knee, lower.',
+        watch: 'The low back stays quiet on the wedge.',
+        setup: 'Lean back on the wedge in bed, one knee bent, the other leg long.',
+      },
     },
     {
       on: 'bedSupine',
@@ -573,6 +749,11 @@ const straightLegLift = ladder({
         [leg('right', { flexion: 32, knee: 0, ankle: 8 }), feet('right', 'free')],
       ],
       declared: { abdominalPressure: 2 },
+      cues: {
+        do: 'Tighten the thigh, lift the straight leg a hand high, lower slowly.',
+        watch: 'Lift only as high as the back stays quiet.',
+        setup: 'Lie on the bed, one knee bent, the other leg long, head on a pillow.',
+      },
     },
     {
       on: 'supine',
@@ -582,6 +763,11 @@ const straightLegLift = ladder({
       ],
       met: 2.1,
       declared: { abdominalPressure: 2 },
+      cues: {
+        do: 'Knee straight, lift to the height of the other knee, lower slowly.',
+        watch: 'The belly stays flat; breathe on.',
+        setup: 'Lie on the mat, one knee bent, the other leg long, head on a towel.',
+      },
     },
   ],
 })
@@ -601,11 +787,26 @@ const heelSlide = ladder({
   rpe: [1.5, 3],
   view: 85,
   dose: { sets: 1, reps: 10, restSeconds: 20 },
-  cues: { do: 'Slide one heel away along the floor, and draw it back.', breath: 'Breathe with the slide.', watch: 'The pelvis stays still.' },
+  cues: { breath: 'Breathe with the slide.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting, foot slides out and in', poses: [[], [leg('right', { knee: 55, flexion: 88 })]] },
-    { on: 'bedWedge', poses: [[], [leg('right', { flexion: 48, knee: 8 }), feet('right', 'free')]] },
-    { on: 'bedSupine', poses: [[], [leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')]], met: 2, declared: { abdominalPressure: 1 } },
+    {
+      on: 'seatBack',
+      name: 'Sitting, foot slides out and in',
+      poses: [[], [leg('right', { knee: 55, flexion: 88 })]],
+      cues: { do: 'Slide one foot forward along the floor, and draw it back under you.', watch: 'The back keeps its contact with the chair.' },
+    },
+    {
+      on: 'bedWedge',
+      poses: [[], [leg('right', { flexion: 48, knee: 8 }), feet('right', 'free')]],
+      cues: { do: 'Slide one heel away along the bed, and draw it back.', watch: 'The knee points at the ceiling.' },
+    },
+    {
+      on: 'bedSupine',
+      poses: [[], [leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')]],
+      met: 2,
+      declared: { abdominalPressure: 1 },
+      cues: { do: 'Slide one heel away until the leg is long, draw it back.', watch: 'The pelvis stays still on the bed.' },
+    },
     {
       on: 'supine',
       name: 'On the mat, both legs in turn with a brace',
@@ -613,6 +814,10 @@ const heelSlide = ladder({
       poses: [[], [leg('right', { flexion: 4, knee: 6 }), feet('right', 'free')]],
       declared: { abdominalPressure: 1 },
       met: 2.2,
+      cues: {
+        do: 'Draw the belly in gently; slide one heel away and back, then the other.',
+        watch: 'The low back does not lift as the leg goes long.',
+      },
     },
   ],
 })
@@ -632,26 +837,39 @@ const backLegLift = ladder({
   view: 85,
   gradedBy: ['intendedRpe', 'met', 'balanceDemand'],
   cues: {
-    do: 'Squeeze the buttock, reach the leg back, low, and return.',
     breath: 'Out as it reaches.',
-    watch: 'The low back does not arch; the standing knee is soft.',
   },
   steps: [
     {
       on: 'seat',
       name: 'Seated, press one foot back',
       poses: [[], [leg('right', { knee: 108, ankle: -20 }), feet('right', 'ball')]],
-      cues: { watch: 'Sit tall; the low back does not hollow.' },
+      cues: { watch: 'Sit tall; the low back does not hollow.', do: 'Press one foot back and down under the chair, feel the buttock, ease.' },
     },
-    { on: 'bedProne', poses: [[], [leg('right', { flexion: -10, knee: 4 })]], met: 2.1, cues: { watch: 'Both hip bones stay on the bed.' } },
-    { on: 'hold2', poses: [[], [legBack('right', 18)]] },
-    { on: 'hold1', poses: [[], [legBack('right', 18)]], met: 2.6 },
+    {
+      on: 'bedProne',
+      poses: [[], [leg('right', { flexion: -10, knee: 4 })]],
+      met: 2.1,
+      cues: { watch: 'Both hip bones stay on the bed.', do: 'Squeeze the buttock, lift one straight leg a hand high, lower.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[], [legBack('right', 18)]],
+      cues: { do: 'Squeeze the buttock, reach one leg back, low, and return.', watch: 'The low back does not arch.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [legBack('right', 18)]],
+      met: 2.6,
+      cues: { do: 'One hand on the chair; reach the outer leg back, low, and return.', watch: 'Toes point down; the hip does not open.' },
+    },
     {
       on: 'allFours',
       poses: [[], [leg('right', { flexion: -6, knee: 8 })]],
       declared: { abdominalPressure: 2, balanceDemand: 2, kneelingLoad: 2 },
       met: 2.8,
       rpe: 5,
+      cues: { do: 'Hug the waist; reach one leg back to hip height, bring it home.', watch: 'Hips level; the head stays in line.' },
     },
   ],
 })
@@ -669,7 +887,7 @@ const hamstringCurl = ladder({
   partners: ['leg-extension', 'back-leg-lift'],
   rpe: [2, 5],
   view: 85,
-  cues: { do: 'Draw one heel towards the seat, lower slowly.', breath: 'Out as it lifts.', watch: 'Thighs stay side by side.' },
+  cues: { breath: 'Out as it lifts.' },
   steps: [
     {
       on: 'seat',
@@ -678,11 +896,26 @@ const hamstringCurl = ladder({
       kg: 2,
       poses: [[leg('right', { knee: 60 })], [leg('right', { knee: 102, ankle: -14 }), feet('right', 'ball')]],
       bandRuns: 'ankle',
-      cues: { setup: 'Check the band for nicks. Sit tall; the band from something fixed in front to one ankle.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall; the band from something fixed in front to one ankle.',
+        do: 'Draw one heel back under the chair against the band, return slowly.',
+        watch: 'The thigh stays down; the band does not snap forward.',
+      },
       needs: ['anchor'],
     },
-    { on: 'hold2', kg: 0, poses: [[], [legBack('right', 0, 75)]] },
-    { on: 'hold1', kg: 0, poses: [[], [legBack('right', 0, 80)]], met: 2.6 },
+    {
+      on: 'hold2',
+      kg: 0,
+      poses: [[], [legBack('right', 0, 75)]],
+      cues: { do: 'Draw one heel towards the seat, lower slowly.', watch: 'Thighs stay side by side.' },
+    },
+    {
+      on: 'hold1',
+      kg: 0,
+      poses: [[], [legBack('right', 0, 80)]],
+      met: 2.6,
+      cues: { do: 'One hand on the chair; draw the outer heel up behind, lower slowly.', watch: 'The hip stays straight; do not tip forward.' },
+    },
     {
       id: 'cuff',
       on: 'hold2',
@@ -693,6 +926,11 @@ const hamstringCurl = ladder({
       poses: [[], [legBack('right', 0, 80)]],
       declared: { balanceDemand: 3 },
       met: 2.8,
+      cues: {
+        do: 'Draw the heel with its weight up behind, lower for three.',
+        watch: 'Stop before the back hollows.',
+        setup: 'Stand behind a chair set against a wall, hands pressing down, a weight on the ankle.',
+      },
     },
   ],
   gradedBy: ['intendedRpe', 'met', 'balanceDemand'],
@@ -713,9 +951,7 @@ const innerThigh = ladder({
   view: 15,
   tempo: { out: 1, stay: 4, back: 1 },
   cues: {
-    do: 'Squeeze the ball between the knees, hold, let go slowly.',
     breath: 'Count aloud while you squeeze.',
-    watch: 'Only the thighs work; the jaw is loose.',
   },
   steps: [
     {
@@ -723,7 +959,11 @@ const innerThigh = ladder({
       name: 'Sitting back, rolled towel',
       with: 'towel',
       poses: [[leg('both', { abduction: 10 })], [leg('both', { abduction: 5 })]],
-      cues: { do: 'Squeeze the rolled towel between the knees, let go slowly.' },
+      cues: {
+        do: 'Squeeze the rolled towel between the knees, let go slowly.',
+        watch: 'Only the thighs work; the jaw is loose.',
+        setup: 'Sit back, feet flat, a rolled towel between the knees.',
+      },
       drawn: 'kneeBall',
     },
     {
@@ -732,6 +972,11 @@ const innerThigh = ladder({
       poses: [[leg('both', { abduction: 12 })], [leg('both', { abduction: 6 })]],
       with: 'ball',
       drawn: 'kneeBall',
+      cues: {
+        do: 'Squeeze the ball between the knees, hold, let go slowly.',
+        watch: 'Sit tall; feet stay flat.',
+        setup: 'Sit tall, feet flat, a ball between the knees.',
+      },
     },
     {
       on: 'bedWedge',
@@ -743,6 +988,11 @@ const innerThigh = ladder({
       met: 2.1,
       with: 'ball',
       drawn: 'kneeBall',
+      cues: {
+        do: 'Lean back; squeeze the ball for four, let go slowly.',
+        watch: 'The belly stays soft; count aloud.',
+        setup: 'Lean back on the wedge in bed, knees bent, a ball between them.',
+      },
     },
     {
       on: 'supine',
@@ -752,7 +1002,11 @@ const innerThigh = ladder({
       poses: [[leg('both', { abduction: 6 })], [lean(-108), leg('both', { flexion: 24, abduction: 5 })]],
       met: 2.4,
       declared: { abdominalPressure: 1 },
-      cues: { do: 'Squeeze the ball, lift the hips a little, lower, let go.' },
+      cues: {
+        do: 'Squeeze the ball, lift the hips a little, lower, let go.',
+        watch: 'Lift low; the ball tells you the knees are even.',
+        setup: 'Lie on the mat, knees bent, a ball between them, head on a towel.',
+      },
       with: 'ball',
       drawn: 'kneeBall',
     },
@@ -773,9 +1027,13 @@ const clam = ladder({
   rpe: [2, 4.5],
   view: 15,
   gradedBy: ['intendedRpe', 'met'],
-  cues: { do: 'Open one knee, hold a moment, close slowly.', breath: 'Out as it opens.', watch: 'The pelvis does not roll along.' },
+  cues: { breath: 'Out as it opens.' },
   steps: [
-    { on: 'seat', poses: [[], [leg('right', { abduction: 26, rotation: 12 })]] },
+    {
+      on: 'seat',
+      poses: [[], [leg('right', { abduction: 26, rotation: 12 })]],
+      cues: { do: 'Open one knee to the side, hold a moment, close slowly.', watch: 'The foot rolls with it; the trunk stays still.' },
+    },
     {
       id: 'band',
       on: 'seat',
@@ -786,7 +1044,11 @@ const clam = ladder({
       poses: [[], [leg('right', { abduction: 24, rotation: 12 })]],
       bandRuns: 'thighs',
       met: 2.1,
-      cues: { setup: 'Check the band for nicks. Sit tall, feet flat, the band round both thighs.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, feet flat, the band round both thighs.',
+        do: 'Open one knee against the band, hold a moment, close slowly.',
+        watch: 'The other knee stays where it is.',
+      },
     },
     {
       on: 'bedSide',
@@ -797,6 +1059,11 @@ const clam = ladder({
       ],
       kg: 0,
       met: 2.2,
+      cues: {
+        do: 'Feet together; open the upper knee a little, close slowly.',
+        watch: 'The pelvis does not roll back.',
+        setup: 'Lie on your side on the bed, knees bent, a pillow under the head.',
+      },
     },
     {
       on: 'sideLie',
@@ -807,6 +1074,11 @@ const clam = ladder({
       ],
       kg: 0,
       met: 2.3,
+      cues: {
+        do: 'Feet together; open the upper knee, hold, close slowly.',
+        watch: 'Heels stay together; hips stacked.',
+        setup: 'Lie on your side, knees bent, head supported.',
+      },
     },
   ],
 })
@@ -828,7 +1100,7 @@ const anklePump = ladder({
   view: 80,
   tempo: { out: 1.5, stay: 0, back: 1.5 },
   dose: { sets: 1, reps: 15, restSeconds: 10 },
-  cues: { do: 'Point the toes away, draw them back.', breath: 'Breathe freely.', watch: 'Slow and as far as is easy.' },
+  cues: { breath: 'Breathe freely.' },
   steps: [
     {
       on: 'bedWedge',
@@ -836,6 +1108,11 @@ const anklePump = ladder({
         [leg('both', { flexion: 46, knee: 4, ankle: -30 }), feet('both', 'free')],
         [leg('both', { flexion: 46, knee: 4, ankle: 12 }), feet('both', 'free')],
       ],
+      cues: {
+        do: 'Point the toes of both feet away, draw them back.',
+        watch: 'Legs heavy; only the ankles move.',
+        setup: 'Lean back on the wedge in bed, legs long.',
+      },
     },
     {
       on: 'seatBack',
@@ -845,6 +1122,7 @@ const anklePump = ladder({
         [feet('both', 'heel'), leg('both', { ankle: 12 })],
       ],
       met: 1.6,
+      cues: { do: 'Lift both heels, lower them, then lift the toes.', watch: 'Feet stay hip-wide.' },
     },
     {
       on: 'seat',
@@ -856,6 +1134,7 @@ const anklePump = ladder({
         [leg('right', { flexion: 90, knee: 14, ankle: 14 }), feet('right', 'free')],
       ],
       met: 1.8,
+      cues: { do: 'Hold one leg out low; point the toes away and draw them back.', watch: 'Set it down when the thigh tires.' },
     },
   ],
 })
@@ -876,12 +1155,31 @@ const toeRaise = ladder({
   gradedBy: ['intendedRpe', 'balanceDemand', 'met'],
   dose: { sets: 2, reps: 10, restSeconds: 30 },
   declared: { ankleLoad: 1 },
-  cues: { do: 'Heels stay, toes lift, lower without a slap.', breath: 'Easy breath.', watch: 'The hips do not swing back.' },
+  cues: { breath: 'Easy breath.' },
   steps: [
-    { on: 'seatBack', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]] },
-    { on: 'seat', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 14 })]], cues: { watch: 'Heels stay down; toes lift evenly.' } },
-    { on: 'hold2', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]], declared: { ankleLoad: 2 } },
-    { on: 'hold1', poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]], declared: { ankleLoad: 2, balanceDemand: 3 }, met: 2.6 },
+    {
+      on: 'seatBack',
+      poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]],
+      cues: { do: 'Heels stay; lift the front of both feet, lower without a slap.', watch: 'The back stays on the chair.' },
+    },
+    {
+      on: 'seat',
+      poses: [[], [feet('both', 'heel'), leg('both', { ankle: 14 })]],
+      cues: { watch: 'Heels stay down; toes lift evenly.', do: 'Sitting tall, lift all the toes, hold a moment, lower.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]],
+      declared: { ankleLoad: 2 },
+      cues: { do: 'Hands on the chair; lift the toes of both feet, lower softly.', watch: 'The hips do not swing back.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [feet('both', 'heel'), leg('both', { ankle: 12 })]],
+      declared: { ankleLoad: 2, balanceDemand: 3 },
+      met: 2.6,
+      cues: { do: 'One hand on the chair; lift the toes, lower softly.', watch: 'Small; stand tall over the heels.' },
+    },
   ],
 })
 
@@ -903,13 +1201,14 @@ const footWork = ladder({
   view: 80,
   dose: { sets: 1, reps: 10, restSeconds: 10 },
   gradedBy: ['intendedRpe', 'met', 'cognitiveLoad'],
-  cues: { do: 'Draw letters in the air with the big toe.', breath: 'Breathe freely.', watch: 'The knee stays still, the ankle writes.' },
+  cues: { breath: 'Breathe freely.' },
   steps: [
     {
       id: 'alphabet',
       on: 'seatBack',
       name: 'Ankle alphabet',
       poses: [[kick('right', 40, 90)], [leg('right', { flexion: 90, knee: 40, ankle: -26, rotation: 10 }), feet('right', 'free')]],
+      cues: { do: 'Draw letters in the air with the big toe.', watch: 'The knee stays still, the ankle writes.' },
     },
     {
       id: 'scrunch',
@@ -917,9 +1216,14 @@ const footWork = ladder({
       name: 'Towel scrunch with the toes',
       step: 'the toes grip',
       poses: [[], [feet('right', 'ball'), leg('right', { ankle: -8 })]],
-      do: 'Pull a towel towards you with the toes, let it go.',
+
       met: 1.7,
       needs: ['towel'],
+      cues: {
+        do: 'Pull a towel towards you with the toes, let it go.',
+        watch: 'The heel stays down; stop before a cramp.',
+        setup: 'Sit tall, one bare foot on a towel on the floor.',
+      },
     },
     {
       id: 'dome',
@@ -927,8 +1231,9 @@ const footWork = ladder({
       name: 'Short foot, standing',
       step: 'on the feet',
       poses: [[], [leg('both', { rotation: 8 })]],
-      do: 'Draw the ball of the foot towards the heel, toes long, hold.',
+
       met: 2,
+      cues: { do: 'Draw the ball of the foot towards the heel, toes long, hold.', watch: 'Toes do not claw.' },
     },
   ],
 })
@@ -951,9 +1256,7 @@ const bandSteps = ladder({
   tempo: { out: 1.5, stay: 0, back: 1.5 },
   declared: { travel: 'sideways', impactLevel: 1 },
   cues: {
-    do: 'Push out against the band, small steps to the side.',
     breath: 'Count the steps aloud.',
-    watch: 'Toes forward; never let the band snap the feet together.',
   },
   steps: [
     {
@@ -966,6 +1269,7 @@ const bandSteps = ladder({
       cues: {
         do: 'Push the knees out against the band, let them in slowly.',
         setup: 'Check the band for nicks. Sit tall, feet flat, the band round both thighs.',
+        watch: 'Feet stay flat; no snapping together.',
       },
     },
     {
@@ -975,7 +1279,11 @@ const bandSteps = ladder({
       kg: 3,
       poses: [[bend(14, 16, 4)], [bend(14, 16, 14), plants('left')]],
       bandRuns: 'thighs',
-      cues: { setup: 'Check the band for nicks. The band round both thighs; face the rail, both hands on it.' },
+      cues: {
+        setup: 'Check the band for nicks. The band round both thighs; face the rail, both hands on it.',
+        do: 'Small side steps along the rail, pushing out against the band.',
+        watch: 'Toes forward; slide the hands along.',
+      },
     },
     {
       on: 'free',
@@ -987,7 +1295,11 @@ const bandSteps = ladder({
         [bend(20, 24, 16), hands('both', 'hip'), plants('left')],
       ],
       declared: { balanceDemand: 3 },
-      cues: { setup: 'Check the band for nicks. The band round both thighs, clear floor, a steady chair in reach.' },
+      cues: {
+        setup: 'Check the band for nicks. The band round both thighs, clear floor, a steady chair in reach.',
+        do: 'Knees soft; small side steps against the band, and back.',
+        watch: 'Never let the band snap the feet together.',
+      },
     },
     {
       id: 'crab',
@@ -1003,7 +1315,11 @@ const bandSteps = ladder({
       declared: { balanceDemand: 3 },
       met: 3.6,
       rpe: 6,
-      cues: { setup: 'Check the band for nicks. The band round both thighs, clear floor, a steady chair in reach.' },
+      cues: {
+        setup: 'Check the band for nicks. The band round both thighs, clear floor, a steady chair in reach.',
+        do: 'Stay low and wide; step, step, step, and back.',
+        watch: 'Feet never closer than the hips.',
+      },
     },
   ],
 })
@@ -1022,11 +1338,26 @@ const hipHike = ladder({
   rpe: [2, 4],
   view: 10,
   gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
-  cues: { do: 'Lift one hip straight up, lower it level.', breath: 'Out as it lifts.', watch: 'Shoulders stay level.' },
+  cues: { breath: 'Out as it lifts.' },
   steps: [
-    { on: 'seat', name: 'Seated hip lifts', poses: [[], [spine({ sideBend: 9 })]] },
-    { on: 'hold2', poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]], view: 170 },
-    { on: 'hold1', poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]], view: 170 },
+    {
+      on: 'seat',
+      name: 'Seated hip lifts',
+      poses: [[], [spine({ sideBend: 9 })]],
+      cues: { do: 'Lift one hip off the seat, lower it, then the other.', watch: 'Shoulders stay level.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]],
+      view: 170,
+      cues: { do: 'Stand on one leg; lift the other hip straight up, lower it level.', watch: 'The hanging leg stays long.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[], [leg('right', { abduction: 3, flexion: 4, knee: 10 }), feet('right', 'free')]],
+      view: 170,
+      cues: { do: 'One hand on the chair; lift the free hip up, lower it level.', watch: 'The trunk does not lean to the chair.' },
+    },
   ],
 })
 
@@ -1046,9 +1377,7 @@ const floorPractice = ladder({
   dose: { sets: 1, reps: 2, restSeconds: 60 },
   gradedBy: ['transferLevel', 'intendedRpe', 'kneeFlexionLoadedDeg'],
   cues: {
-    do: 'Hands on the chair, one knee down, and back up the same way.',
     breath: 'Out to rise; wait before you let go.',
-    watch: 'Strong leg up first; sit as soon as you are dizzy.',
   },
   steps: [
     {
@@ -1059,7 +1388,8 @@ const floorPractice = ladder({
       id: 'hold2',
       cues: {
         setup: 'Hands on the seat of a heavy chair against a wall, a cushion under the back knee.',
-        do: 'One foot back, lower the back knee, rise with the front leg.',
+        do: 'One foot back; bend both knees half way, rise with the front leg.',
+        watch: 'Press down through the hands; weight in the front foot.',
       },
     },
     {
@@ -1071,7 +1401,8 @@ const floorPractice = ladder({
       declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2 },
       cues: {
         setup: 'Hands on the seat of a heavy chair against a wall, a cushion under the back knee.',
-        do: 'One foot back, lower the back knee, rise with the front leg.',
+        do: 'One foot back; sink until the knee nearly meets the cushion, rise.',
+        watch: 'Sit on the chair as soon as you are dizzy.',
       },
     },
     {
@@ -1088,6 +1419,7 @@ const floorPractice = ladder({
       cues: {
         setup: 'A heavy chair against a wall beside you, its seat towards you; a pad under the knee.',
         do: 'Half kneel, one hand on the seat; lean forward and press to stand.',
+        watch: 'Strong leg in front; wait before you let go.',
       },
       props: ['seatAhead'],
       needs: ['chair'],
@@ -1107,6 +1439,7 @@ const floorPractice = ladder({
       cues: {
         setup: 'A pad under the knee, a heavy chair against a wall within reach.',
         do: 'One knee down, both, then the strong foot forward and up.',
+        watch: 'Stand still a moment before you go down again.',
       },
     },
   ],
@@ -1127,9 +1460,7 @@ const heelPress = ladder({
   view: 85,
   tempo: { out: 2, stay: 4, back: 2 },
   cues: {
-    do: 'Press one straight heel down, feel the buttock, let go.',
     breath: 'Count aloud while you press.',
-    watch: 'Nothing lifts; only pressure.',
   },
   steps: [
     {
@@ -1139,6 +1470,7 @@ const heelPress = ladder({
         [leg('right', { flexion: 82, knee: 24, ankle: 10 }), feet('right', 'heel')],
         [leg('right', { flexion: 80, knee: 26, ankle: 12 }), feet('right', 'heel')],
       ],
+      cues: { do: 'One leg long; press its heel into the floor, hold, let go.', watch: 'Nothing lifts; only pressure.' },
     },
     {
       on: 'bedSupine',
@@ -1146,6 +1478,11 @@ const heelPress = ladder({
         [leg('right', { flexion: 4, knee: 4 }), feet('right', 'free')],
         [leg('right', { flexion: 0, knee: 2, ankle: 8 }), feet('right', 'free')],
       ],
+      cues: {
+        do: 'Press one straight heel into the bed, feel the buttock, let go.',
+        watch: 'The low back stays quiet.',
+        setup: 'Lie on the bed, one knee bent, the other leg long, head on a pillow.',
+      },
     },
     {
       on: 'supine',
@@ -1154,6 +1491,11 @@ const heelPress = ladder({
         [leg('right', { flexion: 0, knee: 2, ankle: 8 }), feet('right', 'free')],
       ],
       met: 2,
+      cues: {
+        do: 'Press one straight heel into the mat, hold, let go slowly.',
+        watch: 'The other leg and the jaw stay loose.',
+        setup: 'Lie on the mat, one knee bent, the other leg long, head on a towel.',
+      },
     },
   ],
 })
@@ -1172,11 +1514,25 @@ const legCircle = ladder({
   rpe: [2, 4],
   view: 20,
   gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
-  cues: { do: 'Draw slow circles with the foot, five each way.', breath: 'Breathe through the circle.', watch: 'Only the leg moves.' },
+  cues: { breath: 'Breathe through the circle.' },
   steps: [
-    { on: 'seat', poses: [[kick('right', 20)], [parts(leg('right', { flexion: 96, knee: 20, abduction: 22 }), feet('right', 'free'))]], view: 50 },
-    { on: 'hold2', poses: [[legOut('right', 14, 16)], [legOut('right', 22, -8)]] },
-    { on: 'hold1', poses: [[legOut('right', 14, 16)], [legOut('right', 24, -8)]], met: 2.6 },
+    {
+      on: 'seat',
+      poses: [[kick('right', 20)], [parts(leg('right', { flexion: 96, knee: 20, abduction: 22 }), feet('right', 'free'))]],
+      view: 50,
+      cues: { do: 'Hold one leg out; draw small slow circles with the foot, both ways.', watch: 'The hip stays heavy; only the leg moves.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[legOut('right', 14, 16)], [legOut('right', 22, -8)]],
+      cues: { do: 'Lift one leg a little; draw slow circles, four each way.', watch: 'The standing knee stays soft; trunk still.' },
+    },
+    {
+      on: 'hold1',
+      poses: [[legOut('right', 14, 16)], [legOut('right', 24, -8)]],
+      met: 2.6,
+      cues: { do: 'One hand on the chair; the outer leg draws slow circles, both ways.', watch: 'Smaller circles as soon as the trunk sways.' },
+    },
   ],
 })
 
@@ -1196,20 +1552,26 @@ const hipTurn = ladder({
   rpe: [1, 2.5],
   view: 15,
   dose: { sets: 1, reps: 8, restSeconds: 15 },
-  cues: { do: 'The knee stays; the foot swings out and in.', breath: 'Breathe freely.', watch: 'No pain in groin or knee.' },
+  cues: { breath: 'Breathe freely.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, small', poses: [[], [leg('right', { rotation: -12 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, small',
+      poses: [[], [leg('right', { rotation: -12 })]],
+      cues: { do: 'The knee stays; the foot swings a little out, and in.', watch: 'Both sit bones stay down.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, foot off the floor',
       step: 'further, the foot is free',
       poses: [[lift('right', 96, 88)], [leg('right', { flexion: 104, knee: 88, rotation: -26 }), feet('right', 'free')]],
+      cues: { do: 'Lift one knee; the foot swings out and in under it; set it down.', watch: 'No pain in groin or knee.' },
     },
     {
       on: 'hold2',
       name: 'Standing, toes in and out',
       poses: [[leg('right', { rotation: 20 })], [leg('right', { rotation: -20 })]],
-      cues: { do: 'Turn the toes in, then out, on both heels.' },
+      cues: { do: 'Turn the toes of one foot in, then out, heel on the floor.', watch: 'The turn is in the hip; the knee goes with the toes.' },
     },
   ],
 })

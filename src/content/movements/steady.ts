@@ -10,7 +10,7 @@ const BALANCE = {
   gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
   rpe: [1.5, 3],
 } as const
-const STEADY = { breath: 'Keep breathing all the way.', watch: 'Touch the chair before you need it.' }
+const STEADY = { breath: 'Keep breathing all the way.' }
 
 const tandemWalk = ladder({
   ...BALANCE,
@@ -26,7 +26,7 @@ const tandemWalk = ladder({
   partners: ['walk', 'steady-stand'],
   declared: { travel: 'forward', impactLevel: 1 },
   view: 60,
-  cues: { do: 'One foot right in front of the other, slowly.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
     {
       on: 'seat',
@@ -59,8 +59,8 @@ const tandemWalk = ladder({
       ],
       cues: {
         setup: 'Stand beside a rail or counter, one hand on it.',
-        do: 'Heel to toe along it, slowly, and turn at its end.',
-        watch: 'Hand slides along; never step away from it.',
+        do: 'Heel to toe along the rail, slowly, and turn at its end.',
+        watch: 'The hand slides along; never step away from it.',
       },
       id: 'hold1',
     },
@@ -72,7 +72,11 @@ const tandemWalk = ladder({
         [leg('right', { flexion: 14, abduction: -4, knee: 4 }), leg('left', { flexion: -11, abduction: -4 }), wide(40)],
       ],
       declared: { balanceDemand: 5 },
-      cues: { setup: 'Walk along a wall, a hand’s breadth from it.', watch: 'Touch the wall at the first wobble.' },
+      cues: {
+        setup: 'Walk along a wall, a hand’s breadth from it.',
+        watch: 'Touch the wall at the first wobble.',
+        do: 'Along a line, heel to toe, slow and quiet.',
+      },
     },
   ],
 })
@@ -90,26 +94,31 @@ const marchHold = ladder({
   serves: 'stairs',
   partners: ['march', 'steady-stand'],
   view: 55,
-  cues: { do: 'Three marches, hold the fourth knee up.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
-    { on: 'seat', poses: [[], [lift('right', 104)]], declared: { cognitiveLoad: 1 }, cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
+    {
+      on: 'seat',
+      poses: [[], [lift('right', 104)]],
+      declared: { cognitiveLoad: 1 },
+      cues: { watch: 'Both sit bones stay heavy.', do: 'Three marches, hold the fourth knee up for three.' },
+    },
     {
       on: 'hold2',
       poses: [[], [lift('right', 48, 84)]],
       declared: { cognitiveLoad: 1 },
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'Press down at the first wobble; do not pull.', do: 'Three marches, hold the fourth knee up, hands light.' },
     },
     {
       on: 'hold1',
       poses: [[], [lift('right', 62, 78)]],
       declared: { cognitiveLoad: 1 },
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'The standing hip does not sag.', do: 'One hand on the chair; three marches, hold the fourth knee.' },
     },
     {
       on: 'free',
       poses: [[], [lift('right', 62, 78), wide(30)]],
       declared: { cognitiveLoad: 1 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.', do: 'Three marches, hold the fourth knee up, arms a little out.' },
     },
   ],
 })
@@ -126,19 +135,23 @@ const reachBalance = ladder({
   serves: 'reaching',
   partners: ['heel-toe-rock', 'clock-reach'],
   view: 82,
-  cues: { do: 'Feet still; reach forward to the edge of your balance, and back.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
-    { on: 'seat', poses: [[], [lean(20), front(82)]], cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
+    {
+      on: 'seat',
+      poses: [[], [lean(20), front(82)]],
+      cues: { watch: 'Feet heavy; the back stays long.', do: 'Reach forward with both arms as far as you can come back from.' },
+    },
     {
       on: 'hold1',
       poses: [[], [weightOn(0.6), leg('both', { flexion: 16, knee: 2 }), reach('right', 84)]],
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'Heels stay down.', do: 'One hand on the chair; the other reaches forward, and back.' },
     },
     {
       on: 'free',
       poses: [[front(70)], [weightOn(0.6), leg('both', { flexion: 24, knee: 4 }), front(88)]],
       declared: { balanceDemand: 3 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { watch: 'Stop when the toes begin to grip.', do: 'Feet still; reach forward to the edge of your balance, and back.' },
     },
     {
       id: 'together',
@@ -150,7 +163,7 @@ const reachBalance = ladder({
         [weightOn(0.6), leg('both', { flexion: 22, knee: 4, abduction: -2 }), front(88)],
       ],
       declared: { balanceDemand: 4 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.', do: 'Feet together; reach forward a little less far, and back.' },
     },
   ],
 })
@@ -168,14 +181,14 @@ const clock = ladder({
   serves: 'staying-steady',
   partners: ['tap-pattern', 'steady-stand'],
   view: 15,
-  cues: { do: 'Stand on one leg; the other toes touch twelve, three and six.', ...STEADY },
+  cues: { ...STEADY },
   declared: { cognitiveLoad: 1 },
   steps: [
     {
       on: 'seat',
       poses: [[], [leg('right', { flexion: 88, knee: 50 })], [leg('right', { abduction: 24, knee: 75 })]],
       declared: { cognitiveLoad: 2 },
-      cues: { do: 'Sit tall; one foot touches twelve, three and six.', watch: 'Sit tall; both sit bones stay heavy.' },
+      cues: { do: 'Sit tall; one foot touches twelve, three and six.', watch: 'Sit bones stay heavy as the foot goes out.' },
     },
     {
       on: 'hold2',
@@ -186,13 +199,13 @@ const clock = ladder({
         [tap('right', 'back')],
       ],
       declared: { balanceDemand: 2, cognitiveLoad: 2 },
-      cues: { do: 'Stand on one leg; the other toes touch front, side and back.', watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { do: 'Stand on one leg; the other toes touch front, side and back.', watch: 'Toes only touch; the weight stays.' },
     },
     {
       on: 'hold1',
       poses: [[], [tap('right', 'front')], [tap('right', 'side')], [tap('right', 'back')]],
       declared: { balanceDemand: 3, cognitiveLoad: 2 },
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'The standing knee stays soft, over the toes.', do: 'One hand on the chair; the outer toes touch twelve, three and six.' },
     },
     {
       on: 'free',
@@ -203,7 +216,7 @@ const clock = ladder({
         [leg('right', { abduction: 22 }), feet('right', 'free'), wide(30)],
       ],
       declared: { cognitiveLoad: 2 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { watch: 'Set it down at the first wobble.', do: 'The foot hovers over twelve and three, and comes home.' },
     },
   ],
 })
@@ -220,14 +233,18 @@ const headTurnStand = ladder({
   serves: 'looking-round',
   partners: ['head-turn', 'steady-stand'],
   view: 25,
-  cues: { do: 'Stand steady; look slowly to one side and the other.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
     {
       on: 'seat',
       poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]],
-      cues: { do: 'Sit steady; look slowly to one side and the other.', watch: 'Sit tall; both sit bones stay heavy.' },
+      cues: { do: 'Sit steady; look slowly to one side and the other.', watch: 'The trunk stays still as the head turns.' },
     },
-    { on: 'hold2', poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]], cues: { watch: 'Press the hand down at the first wobble; do not pull.' } },
+    {
+      on: 'hold2',
+      poses: [[neck({ turn: -25 })], [neck({ turn: 25 })]],
+      cues: { watch: 'Stop in the middle if anything spins.', do: 'Stand steady, two hands on the chair; look slowly to each side.' },
+    },
     {
       on: 'hold1',
       name: 'One hand on the chair, feet together',
@@ -236,7 +253,7 @@ const headTurnStand = ladder({
         [leg('both', { abduction: -2 }), neck({ turn: -28 })],
         [leg('both', { abduction: -2 }), neck({ turn: 28 })],
       ],
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.', do: 'Feet together, one hand on the chair; look slowly to each side.' },
     },
     {
       on: 'free',
@@ -246,7 +263,7 @@ const headTurnStand = ladder({
         [leg('both', { abduction: -2 }), neck({ turn: 28 })],
       ],
       declared: { balanceDemand: 4 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { watch: 'Eyes find a still point before you turn back.', do: 'Feet together; look slowly to one side and the other.' },
     },
   ],
 })
@@ -264,13 +281,13 @@ const backLegHold = ladder({
   serves: 'staying-steady',
   partners: ['back-leg-lift', 'steady-stand'],
   view: 85,
-  cues: { do: 'Slide one leg back, toes off the floor, hold.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
     {
       on: 'hold2',
       name: 'Toes stay down, two hands on the chair',
       poses: [[], [tap('right', 'back')]],
-      cues: { do: 'Slide one leg back, toes stay down, and hold.', watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { do: 'Slide one leg back, toes stay down, and hold.', watch: 'The trunk stays upright over the front foot.' },
     },
     {
       id: 'lift',
@@ -278,10 +295,18 @@ const backLegHold = ladder({
       name: 'Toes lift, two hands on the chair',
       step: 'the foot leaves the floor',
       poses: [[], [legBack('right', 16)]],
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'The low back does not arch.', do: 'Slide one leg back, lift the toes off the floor, hold.' },
     },
-    { on: 'hold1', poses: [[], [legBack('right', 16)]], cues: { watch: 'Press the hand down at the first wobble; do not pull.' } },
-    { on: 'free', poses: [[], [legBack('right', 16), wide(45)]], cues: { watch: 'Take the chair at the first wobble, before you need it.' } },
+    {
+      on: 'hold1',
+      poses: [[], [legBack('right', 16)]],
+      cues: { watch: 'Press the hand down at the first wobble; do not pull.', do: 'One hand on the chair; the outer leg lifts behind, hold.' },
+    },
+    {
+      on: 'free',
+      poses: [[], [legBack('right', 16), wide(45)]],
+      cues: { watch: 'Toes down at the first wobble.', do: 'Lift one leg a little behind, arms out, hold.' },
+    },
   ],
 })
 
@@ -297,7 +322,7 @@ const rock = ladder({
   serves: 'staying-steady',
   partners: ['heel-raise', 'toe-raise'],
   view: 82,
-  cues: { do: 'Roll up to the toes, roll back to the heels.', ...STEADY },
+  cues: { ...STEADY },
   declared: { ankleLoad: 2 },
   steps: [
     {
@@ -307,7 +332,7 @@ const rock = ladder({
         [feet('both', 'heel'), leg('both', { ankle: 12 })],
       ],
       declared: { ankleLoad: 1 },
-      cues: { watch: 'Sit tall; both sit bones stay heavy.' },
+      cues: { watch: 'Knees stay hip-wide.', do: 'Roll both feet up to the toes, roll back to the heels.' },
     },
     {
       on: 'hold2',
@@ -315,7 +340,7 @@ const rock = ladder({
         [weightOn(-1), feet('both', 'ball'), leg('both', { ankle: -26 })],
         [weightOn(1), feet('both', 'heel'), leg('both', { ankle: 10 })],
       ],
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'Stand tall; the hips do not swing.', do: 'Hands on the chair; roll up to the toes, roll back to the heels.' },
     },
     {
       on: 'hold1',
@@ -323,7 +348,7 @@ const rock = ladder({
         [feet('both', 'ball'), leg('both', { ankle: -26 })],
         [feet('both', 'heel'), leg('both', { ankle: 10 })],
       ],
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'Small and slow; do not lean to the hand.', do: 'One hand on the chair; roll up to the toes, back to the heels.' },
     },
     {
       on: 'free',
@@ -332,7 +357,7 @@ const rock = ladder({
         [feet('both', 'heel'), leg('both', { ankle: 8 }), front(30)],
       ],
       declared: { balanceDemand: 4 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { watch: 'Take the chair at the first wobble, before you need it.', do: 'Roll up to the toes, pause, roll back to the heels.' },
     },
   ],
 })
@@ -351,7 +376,7 @@ const stepOver = ladder({
   partners: ['knee-lift-step', 'heel-to-toe-walk'],
   view: 70,
   declared: { travel: 'forward', impactLevel: 1 },
-  cues: { do: 'Lift the knee high, over, and set the heel down.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
     {
       on: 'seat',
@@ -375,7 +400,11 @@ const stepOver = ladder({
     {
       on: 'hold1',
       poses: [[], [lift('right', 64, 62)]],
-      cues: { setup: 'A chair against a wall beside you, one hand on its back, a line ahead.', watch: 'Standing knee stays soft.' },
+      cues: {
+        setup: 'A chair against a wall beside you, one hand on its back, a line ahead.',
+        watch: 'Standing knee stays soft.',
+        do: 'Knee high with the outer leg, over the line, heel down; and back.',
+      },
     },
     {
       on: 'free',
@@ -384,7 +413,7 @@ const stepOver = ladder({
         [lift('left', 66, 64), swing()],
       ],
       declared: { balanceDemand: 5 },
-      cues: { watch: 'Pause on both feet before the next step.' },
+      cues: { watch: 'Pause on both feet before the next step.', do: 'Knee high, over the line, heel down, and the other foot follows.' },
     },
   ],
 })
@@ -404,28 +433,28 @@ const turn = ladder({
   partners: ['head-turn-stand', 'walk'],
   view: 30,
   declared: { travel: 'turn-in-place', impactLevel: 1, cognitiveLoad: 1 },
-  cues: { do: 'Small steps, eyes first, then head, then feet.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
     {
       on: 'seat',
       name: 'Seated, feet walk round a quarter',
       poses: [[], [yaw(20), leg('both', { abduction: 8 })]],
       declared: { travel: 'none', impactLevel: 0 },
-      cues: { watch: 'Sit tall; both sit bones stay heavy.' },
+      cues: { watch: 'Do not twist against the seat.', do: 'Small steps of the feet, eyes first, until you sit a quarter round.' },
     },
     {
       on: 'hold1',
       name: 'Quarter turn, one hand on the chair',
       poses: [[], [lift('right', 26, 40), neck({ turn: 18 })]],
       declared: { balanceDemand: 3 },
-      cues: { watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { watch: 'Lift each foot; never spin on it.', do: 'Eyes, head, then small steps a quarter round, a hand on the chair.' },
     },
     {
       on: 'free',
       name: 'Half turn in four steps',
       poses: [[], [lift('right', 28, 45), neck({ turn: 20 }), wide(20)]],
       declared: { balanceDemand: 4 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { watch: 'Stand still a moment before you turn back.', do: 'Half round in four small steps: eyes, head, feet; then back.' },
     },
   ],
 })
@@ -444,23 +473,23 @@ const surfer = ladder({
   partners: ['split-squat', 'weight-shift'],
   view: 60,
   dose: { sets: 1, reps: 2, holdSeconds: 15, restSeconds: 10 },
-  cues: { do: 'One heel and one ball of the foot carry you; hold.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
     {
       on: 'hold2',
       poses: [[], [split('right', 4, SHORT), weightOn(0.4), plants('right')]],
-      cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Press the hands down; do not pull.' },
     },
     {
       on: 'hold1',
       poses: [[], [split('right', 6, SHORT), weightOn(0.2), plants('right')]],
-      cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Press the hand down at the first wobble; do not pull.' },
+      cues: { do: 'One hand on the chair, one foot forward, one back; hold.', watch: 'Weight even on both feet.' },
     },
     {
       on: 'free',
       poses: [[], [split('right', 8), wide(60)]],
       declared: { balanceDemand: 4 },
-      cues: { do: 'One foot forward, one back, knees soft; hold and breathe.', watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: { do: 'One foot forward, one back, arms out; hold steady.', watch: 'Eyes on a still point; take the chair at the first wobble.' },
     },
   ],
 })
@@ -481,15 +510,35 @@ const toss = ladder({
   with: 'ball',
   declared: { cognitiveLoad: 2, fallContactRisk: 2, externalLoadType: 'ball', gripDemand: 1 },
   gradedBy: ['balanceDemand', 'intendedRpe', 'met'],
-  cues: { do: 'Toss the light ball a hand high and catch it softly.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
-    { on: 'seatBack', poses: [[front(25, 90)], [front(50, 70)]], cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
-    { on: 'seat', poses: [[front(25, 90)], [front(60, 60)]], cues: { watch: 'Sit tall; both sit bones stay heavy.' } },
+    {
+      on: 'seatBack',
+      poses: [[front(25, 90)], [front(50, 70)]],
+      cues: {
+        watch: 'Eyes on the ball; the back stays on the chair.',
+        do: 'Toss the light ball a hand high and catch it softly.',
+        setup: 'Sit back, feet flat, a light ball in both hands.',
+      },
+    },
+    {
+      on: 'seat',
+      poses: [[front(25, 90)], [front(60, 60)]],
+      cues: {
+        watch: 'Both sit bones stay heavy; let it fall rather than lunge.',
+        do: 'Toss the ball a little higher, catch it softly.',
+        setup: 'Sit tall, feet flat, a light ball in both hands.',
+      },
+    },
     {
       on: 'free',
       poses: [[bend(12), front(25, 90)], [front(70, 50)]],
       declared: { balanceDemand: 3 },
-      cues: { watch: 'Take the chair at the first wobble, before you need it.' },
+      cues: {
+        watch: 'Let it fall rather than step after it.',
+        do: 'Knees soft; toss the ball a hand high and catch it.',
+        setup: 'Stand with feet hip-wide, a light ball in both hands, a chair in reach.',
+      },
     },
   ],
 })
@@ -507,7 +556,7 @@ const eyesClosed = ladder({
   partners: ['steady-stand', 'heel-toe-rock'],
   view: 40,
   dose: { sets: 1, reps: 2, holdSeconds: 10, restSeconds: 10 },
-  cues: { do: 'Stand steady; let the eyes go soft, then close.', ...STEADY },
+  cues: { ...STEADY },
   steps: [
     {
       on: 'seat',
@@ -534,14 +583,14 @@ const eyesClosed = ladder({
       step: 'eyes closed',
       poses: [[], [leg('both', { abduction: 3 })]],
       declared: { eyesClosed: true, balanceDemand: 2 },
-      cues: { do: 'Stand still and close the eyes for a few breaths.', watch: 'Open the eyes at the first sway.' },
+      cues: { do: 'Stand still and close the eyes for a few breaths.', watch: 'Feel both hands and both feet.' },
     },
     {
       on: 'hold1',
       name: 'One hand on the chair, eyes closed',
       poses: [[], [leg('both', { abduction: 3 })]],
       declared: { eyesClosed: true, balanceDemand: 3 },
-      cues: { do: 'One hand on the chair; close the eyes for a few breaths.', watch: 'Open the eyes at the first sway.' },
+      cues: { do: 'One hand on the chair; close the eyes for a few breaths.', watch: 'Open the eyes before you press hard.' },
     },
     {
       on: 'free',
@@ -579,7 +628,7 @@ const quickStand = ladder({
   rpe: [3, 5],
   view: 80,
   still: 0,
-  cues: { do: 'Up with purpose, down slowly.', breath: 'Out as you rise.', watch: 'Stop when it is no longer quick.' },
+  cues: { breath: 'Out as you rise.' },
   steps: [
     {
       on: 'seat',
@@ -589,7 +638,7 @@ const quickStand = ladder({
         setup: 'Sit forward, feet flat under your knees.',
         do: 'Press both feet quickly into the floor, then let go slowly.',
         breath: 'Out on the press.',
-        watch: 'Stop when it is no longer quick.',
+        watch: 'The seat stays on the chair.',
       },
     },
     {
@@ -615,7 +664,7 @@ const quickStand = ladder({
       met: 3.6,
       cues: {
         setup: 'Sit on a chair against a wall, a second chair back in front for your hands.',
-        do: 'Up with purpose, down slowly.',
+        do: 'Nose over toes, up quickly, down slowly.',
         breath: 'Out as you rise.',
         watch: 'Feel the seat with both legs before you sit.',
       },
@@ -658,19 +707,21 @@ const heelDrop = ladder({
   dose: { sets: 2, reps: 10, restSeconds: 90 },
   still: 1,
   declared: { ankleLoad: 2 },
-  cues: { do: 'Rise on the toes and let the heels drop.', breath: 'Out as they drop.', watch: 'Tall and relaxed; as firm as is comfortable.' },
+  cues: { breath: 'Out as they drop.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated heel drops',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -26 })]],
       declared: { impactLevel: 1, ankleLoad: 1 },
+      cues: { do: 'Lift both heels and let them drop with a tap.', watch: 'Knees stay over the feet.' },
     },
     {
       on: 'hold2',
       name: 'Soft drops, two hands on the chair',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
       declared: { impactLevel: 1 },
+      cues: { do: 'Rise on the toes and let the heels sink with a soft tap.', watch: 'Knees soft, teeth apart.' },
     },
     {
       id: 'firm',
@@ -680,12 +731,14 @@ const heelDrop = ladder({
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -28 })]],
       declared: { impactLevel: 2 },
       met: 3.4,
+      cues: { do: 'Rise on the toes and let the heels drop firmly.', watch: 'Tall and relaxed; as firm as is comfortable.' },
     },
     {
       on: 'free',
       name: 'Firm drops, hands on hips',
       poses: [[hands('both', 'hip')], [hands('both', 'hip'), feet('both', 'ball'), leg('both', { ankle: -28 })]],
       declared: { impactLevel: 2, balanceDemand: 3 },
+      cues: { do: 'Hands on the hips; rise, find your balance, drop the heels.', watch: 'Only as firm as you can stay upright.' },
     },
   ],
 })
@@ -705,10 +758,20 @@ const stamp = ladder({
   rpe: [2, 4.5],
   view: 60,
   dose: { sets: 2, reps: 10, restSeconds: 90 },
-  cues: { do: 'Lift and set the foot down with a firm stamp.', breath: 'Out on each stamp.', watch: 'Flat foot, soft knee.' },
+  cues: { breath: 'Out on each stamp.' },
   steps: [
-    { on: 'seat', poses: [[], [lift('right', 100)]], declared: { impactLevel: 1 } },
-    { on: 'hold2', poses: [[], [lift('right', 38, 68)]], declared: { impactLevel: 2 } },
+    {
+      on: 'seat',
+      poses: [[], [lift('right', 100)]],
+      declared: { impactLevel: 1 },
+      cues: { do: 'Lift one foot and set it down with a firm stamp; change.', watch: 'Flat foot; the knee points ahead.' },
+    },
+    {
+      on: 'hold2',
+      poses: [[], [lift('right', 38, 68)]],
+      declared: { impactLevel: 2 },
+      cues: { do: 'Hands on the chair; lift and stamp one foot, then the other.', watch: 'Flat foot, soft knee.' },
+    },
     {
       on: 'free',
       poses: [
@@ -716,6 +779,7 @@ const stamp = ladder({
         [lift('left', 44, 58), swing()],
       ],
       declared: { impactLevel: 2, balanceDemand: 4, travel: 'on-spot' },
+      cues: { do: 'Stamp on the spot, arms swinging, foot after foot.', watch: 'Slow enough to land on the whole foot.' },
     },
   ],
 })
@@ -734,20 +798,21 @@ const smallJump = ladder({
   rpe: [3, 6],
   view: 78,
   dose: { sets: 2, reps: 6, restSeconds: 90 },
-  cues: { do: 'Bounce from the ankles, land through toes to heels.', breath: 'Out as you leave the floor.', watch: 'Quiet landings, knees soft.' },
+  cues: { breath: 'Out as you leave the floor.' },
   steps: [
     {
       on: 'seat',
       name: 'Seated bounce, heels off and on',
       poses: [[], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
       declared: { impactLevel: 1, abdominalPressure: 1 },
+      cues: { do: 'Let both heels bounce off and on the floor.', watch: 'Light and springy; sit tall.' },
     },
     {
       on: 'hold2',
       name: 'Bounce, toes stay down, two hands on the chair',
       poses: [[bend(22, 26)], [feet('both', 'ball'), leg('both', { ankle: -24 })]],
       declared: { impactLevel: 2, ankleLoad: 2, abdominalPressure: 2 },
-      cues: { do: 'Bounce at the knees and heels; the toes stay down.' },
+      cues: { do: 'Bounce at the knees and heels; the toes stay down.', watch: 'Hands light; quiet heels.' },
     },
     {
       id: 'jump',
@@ -757,6 +822,7 @@ const smallJump = ladder({
       poses: [[bend(30, 36)], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
       declared: { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2 },
       met: 5,
+      cues: { do: 'A small jump from the ankles, land through toes to heels.', watch: 'Quiet landings, knees soft.' },
     },
     {
       on: 'free',
@@ -768,6 +834,7 @@ const smallJump = ladder({
       declared: { impactLevel: 3, ankleLoad: 3, balanceDemand: 4, abdominalPressure: 2 },
       met: 6,
       dose: { rpe: 5 },
+      cues: { do: 'Bend, swing the arms, a small jump, and land softly.', watch: 'Stand still before the next one.' },
     },
   ],
 })
@@ -787,20 +854,26 @@ const quickStep = ladder({
   rpe: [2, 4.5],
   view: 60,
   declared: { cognitiveLoad: 2 },
-  cues: { do: 'On the word, one quick step: front, side or back.', breath: 'Out on the step.', watch: 'One step, then stand still again.' },
+  cues: { breath: 'Out on the step.' },
   steps: [
     {
       on: 'seat',
       poses: [[], [leg('right', { flexion: 86, knee: 45 })]],
       declared: { cognitiveLoad: 3 },
-      cues: { watch: 'Sit tall; set the foot down softly.' },
+      cues: { watch: 'Sit tall; set the foot down softly.', do: 'On the word, one foot shoots out and lands flat; back slowly.' },
     },
     {
       on: 'hold2',
       poses: [[], [split('left', 18, SHORT), weightOn(0.4), plants('left')]],
       declared: { impactLevel: 2, travel: 'mixed', cognitiveLoad: 3 },
+      cues: { do: 'On the word, one quick step: back or to the side; and home.', watch: 'One step, then stand still again.' },
     },
-    { on: 'free', poses: [[], [split('right', 22), wide(30)]], declared: { impactLevel: 2, travel: 'mixed', balanceDemand: 4, cognitiveLoad: 3 } },
+    {
+      on: 'free',
+      poses: [[], [split('right', 22), wide(30)]],
+      declared: { impactLevel: 2, travel: 'mixed', balanceDemand: 4, cognitiveLoad: 3 },
+      cues: { do: 'On the word, one quick step: front, side or back; and home.', watch: 'Land on the whole foot, knee soft.' },
+    },
   ],
 })
 
@@ -819,13 +892,25 @@ const chestPass = ladder({
   view: 70,
   with: 'ball',
   declared: { fallContactRisk: 2, externalLoadType: 'ball', gripDemand: 1 },
-  cues: { do: 'Push the ball away fast, let it come back slowly.', breath: 'Out on the push.', watch: 'Shoulders low, trunk still.' },
+  cues: { breath: 'Out on the push.' },
   steps: [
-    { on: 'seatBack', poses: [[front(40, 115)], [front(75, 12)]], cues: { setup: 'Sit back, ball at the chest, a partner or a wall in front.' } },
+    {
+      on: 'seatBack',
+      poses: [[front(40, 115)], [front(75, 12)]],
+      cues: {
+        setup: 'Sit back, ball at the chest, a partner or a wall in front.',
+        do: 'Push the ball away fast, let it come back slowly.',
+        watch: 'The back stays on the chair.',
+      },
+    },
     {
       on: 'seat',
       poses: [[front(40, 115)], [lean(6), front(78, 10)]],
-      cues: { setup: 'Sit tall, ball at the chest, a partner or a wall in front.', do: 'Pass the ball quickly from the chest; take it back softly.' },
+      cues: {
+        setup: 'Sit tall, ball at the chest, a partner or a wall in front.',
+        do: 'Pass the ball quickly from the chest; take it back softly.',
+        watch: 'Shoulders low, trunk still.',
+      },
     },
     {
       on: 'free',
@@ -833,7 +918,7 @@ const chestPass = ladder({
       declared: { balanceDemand: 3 },
       cues: {
         setup: 'Stand with one foot forward, a partner or a wall in front, chair in reach.',
-        do: 'Pass the ball quickly from the chest; take it back softly.',
+        do: 'Pass the ball quickly, knees soft; take it back softly.',
         watch: 'Feet stay planted; knees soft.',
       },
     },
@@ -858,15 +943,31 @@ const growTall = ladder({
   gradedBy: ['intendedRpe', 'met'],
   tempo: { out: 3, stay: 5, back: 2 },
   cues: {
-    do: 'Crown to the ceiling, breastbone up, shoulders wide.',
     breath: 'In to grow, stay tall as you breathe out.',
-    watch: 'The ribs do not flare.',
   },
   steps: [
-    { on: 'seatBack', poses: [[spine({ flexion: 10 })], []] },
-    { on: 'seat', name: 'Sitting tall, hands reach up a little', poses: [[spine({ flexion: 12 }), lean(-4)], [diagonal(70, 15)]] },
-    { on: 'wall2', poses: [[spine({ flexion: 8 })], []] },
-    { on: 'free', name: 'Standing, long reach', poses: [[], [diagonal(150, 10)]] },
+    {
+      on: 'seatBack',
+      poses: [[spine({ flexion: 10 })], []],
+      cues: { do: 'Slide the back up along the chair, crown to the ceiling; stay.', watch: 'The chin does not lift.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, hands reach up a little',
+      poses: [[spine({ flexion: 12 }), lean(-4)], [diagonal(70, 15)]],
+      cues: { do: 'Crown up, breastbone up, hands reach a little forward; stay.', watch: 'The ribs do not flare.' },
+    },
+    {
+      on: 'wall2',
+      poses: [[spine({ flexion: 8 })], []],
+      cues: { do: 'Hands on the wall; grow from the heels to the crown; stay.', watch: 'Heels stay down; shoulders wide.' },
+    },
+    {
+      on: 'free',
+      name: 'Standing, long reach',
+      poses: [[], [diagonal(150, 10)]],
+      cues: { do: 'Reach both arms long and up, crown to the ceiling; stay.', watch: 'Stop below a pinch; weight on the whole foot.' },
+    },
   ],
 })
 

@@ -28,18 +28,21 @@ const pelvicTilt = ladder({
   dose: { sets: 1, reps: 8, restSeconds: 15 },
   gradedBy: ['intendedRpe', 'met', 'spinalFlexionDeg'],
   cues: {
-    do: 'Tip the pelvis back a little, then forward a little.',
     breath: 'Out as you tip back.',
-    watch: 'Small and slow, no pushing into the end.',
   },
   steps: [
-    { on: 'seatBack', poses: [[lean(-6)], [lean(-9), spine({ flexion: 6 })]] },
+    {
+      on: 'seatBack',
+      poses: [[lean(-6)], [lean(-9), spine({ flexion: 6 })]],
+      cues: { do: 'Press the low back into the chair, then let it come away a little.', watch: 'Small and slow, no pushing into the end.' },
+    },
     {
       on: 'seat',
       poses: [
         [lean(4), spine({ flexion: -4 })],
         [lean(-8), spine({ flexion: 12 })],
       ],
+      cues: { do: 'Roll back a little behind the sit bones, then a little in front.', watch: 'The head stays over the hips.' },
     },
     {
       on: 'bedSupine',
@@ -47,8 +50,13 @@ const pelvicTilt = ladder({
       met: 1.7,
       rpe: 1.5,
       declared: { abdominalPressure: 1 },
+      cues: { do: 'Press the low back gently into the bed, then let it lift a little.', watch: 'Legs and seat stay loose.' },
     },
-    { on: 'hold2', poses: [[spine({ flexion: -5 })], [spine({ flexion: 13 }), leg('both', { knee: 12, flexion: 10 })]] },
+    {
+      on: 'hold2',
+      poses: [[spine({ flexion: -5 })], [spine({ flexion: 13 }), leg('both', { knee: 12, flexion: 10 })]],
+      cues: { do: 'Tuck the tail under, then let it go, knees soft.', watch: 'Only the pelvis moves; hands light.' },
+    },
   ],
 })
 
@@ -65,9 +73,15 @@ const leanBack = ladder({
   partners: ['back-lift', 'hinge'],
   rpe: [2, 4.5],
   view: 85,
-  cues: { do: 'Long spine; lean back a little, stop, come up.', breath: 'Out to come up.', watch: 'No rounding and no bouncing off the back.' },
+  cues: { breath: 'Out to come up.' },
   steps: [
-    { on: 'seat', name: 'Small lean, hands on thighs', poses: [[], [lean(-8)]], declared: { abdominalPressure: 1 } },
+    {
+      on: 'seat',
+      name: 'Small lean, hands on thighs',
+      poses: [[], [lean(-8)]],
+      declared: { abdominalPressure: 1 },
+      cues: { do: 'Lean back a little with a long spine, hands on thighs, come up.', watch: 'No bouncing off the back of the chair.' },
+    },
     {
       id: 'crossed',
       on: 'seat',
@@ -75,6 +89,11 @@ const leanBack = ladder({
       step: 'without hands',
       poses: [[hands('both', 'chest')], [lean(-14), hands('both', 'chest')]],
       declared: { abdominalPressure: 2 },
+      cues: {
+        do: 'Arms crossed; lean back a little, stop, come up.',
+        watch: 'No rounding; the chin stays level.',
+        setup: 'Sit near the front edge, feet flat, arms crossed.',
+      },
     },
     {
       id: 'reach',
@@ -84,6 +103,11 @@ const leanBack = ladder({
       poses: [[front(75)], [lean(-18), front(82)]],
       declared: { abdominalPressure: 2, breathHoldRisk: 1 },
       met: 2.4,
+      cues: {
+        do: 'Arms forward; lean back a little, stop, come up.',
+        watch: 'Stop before the belly domes or the legs lift.',
+        setup: 'Sit near the front edge, feet flat, arms reaching forward.',
+      },
     },
   ],
 })
@@ -103,18 +127,23 @@ const heelTap = ladder({
   side: 'alternating',
   view: 85,
   cues: {
-    do: 'Brace gently; lower one foot, bring it back, change.',
     breath: 'Out as the foot goes.',
-    watch: 'The low back does not lift, the belly does not dome.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, lift and lower a foot', poses: [[], [lift('right', 98)]], declared: { abdominalPressure: 1 } },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, lift and lower a foot',
+      poses: [[], [lift('right', 98)]],
+      declared: { abdominalPressure: 1 },
+      cues: { do: 'Brace gently; lift one foot, lower it softly, change.', watch: 'The back keeps its contact with the chair.' },
+    },
     {
       on: 'bedWedge',
       name: 'Leaning on a wedge, one foot slides',
       poses: [[], [leg('right', { flexion: 50, knee: 25 }), feet('right', 'free')]],
       declared: { abdominalPressure: 1 },
       met: 2,
+      cues: { do: 'Brace gently; slide one foot away, bring it back, change.', watch: 'The belly stays flat on the wedge.' },
     },
     {
       on: 'bedSupine',
@@ -122,6 +151,7 @@ const heelTap = ladder({
       poses: [[], [lift('right', 88, 92)]],
       declared: { abdominalPressure: 2 },
       met: 2.1,
+      cues: { do: 'Brace gently; lift one knee above the hip, lower the foot, change.', watch: 'The low back does not lift.' },
     },
     {
       on: 'supine',
@@ -133,6 +163,11 @@ const heelTap = ladder({
       ],
       declared: { abdominalPressure: 3, breathHoldRisk: 1 },
       met: 2.6,
+      cues: {
+        do: 'Both knees up; tap one toe down, bring it back, change.',
+        watch: 'Set both feet down when the belly domes.',
+        setup: 'Lie on the mat, both knees above the hips, head on a towel.',
+      },
     },
   ],
 })
@@ -151,9 +186,7 @@ const curlUp = ladder({
   rpe: [2, 5],
   view: 85,
   cues: {
-    do: 'Head and shoulder blades lift a little, pause, lower.',
     breath: 'Out as you lift.',
-    watch: 'The neck stays long; the belly stays flat.',
   },
   steps: [
     {
@@ -161,7 +194,7 @@ const curlUp = ladder({
       name: 'Sitting back, brace and nod',
       poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ flexion: 6 })]],
       declared: { abdominalPressure: 1 },
-      cues: { do: 'Draw the belly in gently and nod the chin; ease.' },
+      cues: { do: 'Draw the belly in gently and nod the chin; ease.', watch: 'The back of the neck grows long.' },
     },
     {
       on: 'bedWedge',
@@ -169,6 +202,7 @@ const curlUp = ladder({
       poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ flexion: 12 })]],
       declared: { abdominalPressure: 2, spinalLoaded: true },
       met: 2.1,
+      cues: { do: 'Hands on the belly; lift the head a little, pause, lower.', watch: 'The belly stays flat under the hands.' },
     },
     {
       on: 'supine',
@@ -176,6 +210,7 @@ const curlUp = ladder({
       poses: [[front(30)], [front(45), spine({ flexion: 26 })]],
       declared: { abdominalPressure: 3, spinalLoaded: true, breathHoldRisk: 2 },
       met: 2.8,
+      cues: { do: 'Head and shoulder blades lift a little, pause, lower.', watch: 'The neck stays long; eyes on the knees.' },
     },
   ],
 })
@@ -197,12 +232,16 @@ const pressOut = ladder({
   gradedBy: ['intendedRpe', 'met', 'externalLoadKg'],
   tempo: { out: 2, stay: 3, back: 2 },
   cues: {
-    do: 'Hands at the breastbone; press straight out, hold, return.',
     breath: 'Count aloud while you hold.',
-    watch: 'Nothing turns; ribs face forward.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, palms together', poses: [[hands('both', 'chest')], [front(72, 20)]], declared: { abdominalPressure: 0 } },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, palms together',
+      poses: [[hands('both', 'chest')], [front(72, 20)]],
+      declared: { abdominalPressure: 0 },
+      cues: { do: 'Palms together at the breastbone; press straight out, hold, return.', watch: 'The ribs face forward.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, band from the side',
@@ -211,7 +250,11 @@ const pressOut = ladder({
       side: 'one-then-other',
       poses: [[hands('both', 'chest'), front(55, 105)], [front(76, 12)]],
       declared: { abdominalPressure: 1 },
-      cues: { setup: 'Check the band for nicks. Sit sideways to where the band is fixed, its end in both hands.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit sideways to where the band is fixed, its end in both hands.',
+        do: 'Hands at the breastbone; press the band straight out, hold, return.',
+        watch: 'Nothing turns towards the band.',
+      },
       bandRuns: 'side',
       needs: ['anchor'],
       view: 15,
@@ -227,7 +270,11 @@ const pressOut = ladder({
         [front(78, 10), leg('both', { knee: 14, flexion: 14, abduction: 9 })],
       ],
       declared: { abdominalPressure: 1 },
-      cues: { setup: 'Check the band for nicks. Stand sideways to where the band is fixed, its end in both hands.' },
+      cues: {
+        setup: 'Check the band for nicks. Stand sideways to where the band is fixed, its end in both hands.',
+        do: 'Knees soft; press the band straight out, hold, return.',
+        watch: 'Hips and ribs face forward; step nearer when it pulls you.',
+      },
       bandRuns: 'side',
       needs: ['anchor'],
       view: 15,
@@ -251,13 +298,21 @@ const weightTurn = ladder({
   view: 25,
   gradedBy: ['intendedRpe', 'twistDeg', 'externalLoadKg'],
   cues: {
-    do: 'Hold close to the belly; turn the chest, come back, other side.',
     breath: 'Out as you turn.',
-    watch: 'Hips and knees keep facing forward.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ twist: 14 })]] },
-    { on: 'seat', name: 'Sitting tall, empty hands', poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ twist: 25 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, empty hands',
+      poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ twist: 14 })]],
+      cues: { do: 'Hands on the belly; turn the chest a little, come back, other side.', watch: 'The back keeps its contact with the chair.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, empty hands',
+      poses: [[hands('both', 'belly')], [hands('both', 'belly'), spine({ twist: 25 })]],
+      cues: { do: 'Hands on the belly; turn the chest further, come back, other side.', watch: 'Both sit bones stay down.' },
+    },
     {
       id: 'one-kg',
       on: 'seat',
@@ -267,6 +322,11 @@ const weightTurn = ladder({
       poses: [[together(24, 96)], [together(24, 96), spine({ twist: 26 })]],
       met: 2.2,
       drawn: 'weight',
+      cues: {
+        do: 'Hold the weight close to the belly; turn the chest, come back, change.',
+        watch: 'The weight stays in front of the breastbone.',
+        setup: 'Sit tall, one weight in both hands close to the belly.',
+      },
     },
     {
       on: 'free',
@@ -276,6 +336,11 @@ const weightTurn = ladder({
       poses: [[together(24, 96)], [together(24, 96), spine({ twist: 28 })]],
       declared: { abdominalPressure: 1 },
       drawn: 'weight',
+      cues: {
+        do: 'Standing, weight close; turn the chest, come back, other side.',
+        watch: 'Hips and knees keep facing forward.',
+        setup: 'Stand with feet hip-wide, one weight in both hands, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -295,10 +360,20 @@ const sideBend = ladder({
   side: 'alternating',
   view: 5,
   gradedBy: ['intendedRpe', 'sideBendDeg', 'externalLoadKg'],
-  cues: { do: 'One hand slides down the side, come up tall.', breath: 'Out to come up.', watch: 'Straight to the side, not forward or back.' },
+  cues: { breath: 'Out to come up.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, small', poses: [[], [spine({ sideBend: 10 })]] },
-    { on: 'seat', name: 'Sitting tall, further', poses: [[], [spine({ sideBend: 20 }), reach('right', 10, 0, 6)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, small',
+      poses: [[], [spine({ sideBend: 10 })]],
+      cues: { do: 'Slide one hand down beside the chair a little, come up tall, change.', watch: 'The back slides along the chair.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, further',
+      poses: [[], [spine({ sideBend: 20 }), reach('right', 10, 0, 6)]],
+      cues: { do: 'One hand slides down the side, come up tall, change.', watch: 'The other hip stays down.' },
+    },
     {
       on: 'free',
       name: 'Standing, 2 kg in one hand',
@@ -306,6 +381,11 @@ const sideBend = ladder({
       kg: 2,
       poses: [[arm('both', { raise: 5, plane: 0, elbow: 4 })], [spine({ sideBend: 22 }), arm('both', { raise: 6, plane: 0, elbow: 4 })]],
       drawn: 'weight',
+      cues: {
+        do: 'Let the weight draw you a little to its side, come up tall.',
+        watch: 'Straight to the side, not forward or back.',
+        setup: 'Stand with feet hip-wide, a weight in one hand, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -326,18 +406,44 @@ const plank = ladder({
   tempo: { out: 2, stay: 10, back: 2 },
   dose: { sets: 2, reps: 1, holdSeconds: 10, restSeconds: 30 },
   gradedBy: ['intendedRpe', 'abdominalPressure', 'wristExtLoad'],
-  cues: { do: 'One long line from head to heels; hold and breathe.', breath: 'Count aloud together.', watch: 'Hips neither drop nor stick up.' },
+  cues: { breath: 'Count aloud together.' },
   steps: [
     {
       on: 'seat',
       name: 'Sitting, hands press on the thighs',
       poses: [[lean(6)], [lean(10)]],
       declared: { abdominalPressure: 1, wristExtLoad: 1 },
-      cues: { do: 'Hands on the thighs; press down, sit tall and breathe.' },
+      cues: { do: 'Hands on the thighs; press down, sit tall and breathe.', watch: 'Elbows soft; shoulders low.' },
     },
-    { on: 'wall2', poses: [[lean(10)], [lean(15)]], declared: { abdominalPressure: 2 } },
-    { on: 'counter2', poses: [[lean(22)], [lean(30)]], declared: { abdominalPressure: 2 }, met: 2.8 },
-    { on: 'plank', name: 'On the floor, hands and toes', poses: [[], [lean(70)]], declared: { abdominalPressure: 3, breathHoldRisk: 2 }, met: 3.5 },
+    {
+      on: 'wall2',
+      poses: [[lean(10)], [lean(15)]],
+      declared: { abdominalPressure: 2 },
+      cues: {
+        do: 'Lean on the wall with straight arms, one long line; hold and breathe.',
+        watch: 'The hips do not fall towards the wall.',
+        setup: 'Stand a step from the wall, hands flat on it at chest height.',
+      },
+    },
+    {
+      on: 'counter2',
+      poses: [[lean(22)], [lean(30)]],
+      declared: { abdominalPressure: 2 },
+      met: 2.8,
+      cues: {
+        do: 'Lean on the counter in one long line; hold and breathe.',
+        watch: 'The low back does not sag.',
+        setup: 'Stand a long step from the counter, both hands on its edge.',
+      },
+    },
+    {
+      on: 'plank',
+      name: 'On the floor, hands and toes',
+      poses: [[], [lean(70)]],
+      declared: { abdominalPressure: 3, breathHoldRisk: 2 },
+      met: 3.5,
+      cues: { do: 'One long line from head to heels; hold and breathe.', watch: 'Hips neither drop nor stick up.' },
+    },
     {
       id: 'long',
       on: 'plank',
@@ -348,6 +454,7 @@ const plank = ladder({
       dose: { holdSeconds: 30 },
       met: 3.8,
       rpe: 7,
+      cues: { do: 'The same long line; hold on, and count aloud.', watch: 'Knees down as soon as the breath stops.' },
     },
   ],
 })
@@ -365,7 +472,7 @@ const kneesUp = ladder({
   partners: ['back-lift', 'leg-extension'],
   rpe: [2, 5],
   view: 80,
-  cues: { do: 'Brace, lift the feet a little, lower with control.', breath: 'Out as they lift.', watch: 'Stay tall; no rocking back.' },
+  cues: { breath: 'Out as they lift.' },
   steps: [
     {
       on: 'seatBack',
@@ -373,7 +480,7 @@ const kneesUp = ladder({
       side: 'alternating',
       poses: [[], [lift('right', 102, 92)]],
       declared: { abdominalPressure: 1 },
-      cues: { do: 'Brace lightly; lift one foot a little, then the other.' },
+      cues: { do: 'Brace lightly; lift one foot a little, then the other.', watch: 'The back keeps its contact with the chair.' },
     },
     {
       id: 'hover',
@@ -417,12 +524,15 @@ const woodChop = ladder({
   view: 30,
   gradedBy: ['intendedRpe', 'met', 'externalLoadKg'],
   cues: {
-    do: 'Both hands from one hip, across, up to the other side.',
     breath: 'Out on the lift.',
-    watch: 'Long spine; the knees help, the back does not round.',
   },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[reach('left', 30, 70, 20), reach('right', 30, 110, 20)], [front(85, 15)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, empty hands',
+      poses: [[reach('left', 30, 70, 20), reach('right', 30, 110, 20)], [front(85, 15)]],
+      cues: { do: 'Both hands from one hip, across and up to chest height.', watch: 'The back stays on the chair.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, empty hands, with a turn',
@@ -430,6 +540,7 @@ const woodChop = ladder({
         [spine({ twist: -14 }), together(35, 15)],
         [spine({ twist: 14 }), together(110, 12)],
       ],
+      cues: { do: 'Both hands from one hip, across, up to the other side.', watch: 'The chest turns with the hands.' },
     },
     {
       id: 'one-kg',
@@ -443,6 +554,11 @@ const woodChop = ladder({
       ],
       met: 2.3,
       drawn: 'weight',
+      cues: {
+        do: 'Carry the weight from one hip up to the other side, and back.',
+        watch: 'Arms long but soft; the weight does not swing.',
+        setup: 'Sit tall, one weight in both hands at one hip.',
+      },
     },
     {
       on: 'free',
@@ -456,6 +572,11 @@ const woodChop = ladder({
       declared: { balanceDemand: 3, abdominalPressure: 1 },
       met: 3.4,
       drawn: 'weight',
+      cues: {
+        do: 'Knees bend low, rise as the weight crosses and lifts; lower the same way.',
+        watch: 'The knees help, the back does not round.',
+        setup: 'Stand with feet wide, one weight in both hands at one hip.',
+      },
     },
   ],
 })
@@ -474,9 +595,15 @@ const recline = ladder({
   rpe: [2, 4.5],
   side: 'alternating',
   view: 85,
-  cues: { do: 'Leaning back, lift one leg, lower slowly.', breath: 'Out as it lifts.', watch: 'The low back keeps its contact.' },
+  cues: { breath: 'Out as it lifts.' },
   steps: [
-    { on: 'seatBack', name: 'Bent knee', poses: [[], [lift('right', 100, 75)]], declared: { abdominalPressure: 1 } },
+    {
+      on: 'seatBack',
+      name: 'Bent knee',
+      poses: [[], [lift('right', 100, 75)]],
+      declared: { abdominalPressure: 1 },
+      cues: { do: 'Leaning back, lift one bent knee, lower slowly, change.', watch: 'The low back keeps its contact.' },
+    },
     {
       id: 'straight',
       on: 'seatBack',
@@ -485,6 +612,7 @@ const recline = ladder({
       poses: [[], [kick('right', 12, 78)], [kick('right', 8, 94)]],
       declared: { abdominalPressure: 2 },
       met: 2.1,
+      cues: { do: 'Leaning back, lift one straight leg a little, lower slowly, change.', watch: 'Set it down before the back lets go.' },
     },
     {
       on: 'bedWedge',
@@ -497,7 +625,7 @@ const recline = ladder({
       ],
       declared: { abdominalPressure: 2 },
       met: 2.3,
-      cues: { do: 'One knee straight; draw small circles with the whole leg.' },
+      cues: { do: 'One knee straight; draw small circles with the whole leg.', watch: 'Small circles; the pelvis stays still.' },
     },
   ],
 })
@@ -517,13 +645,14 @@ const elbowKnee = ladder({
   side: 'alternating',
   view: 35,
   gradedBy: ['intendedRpe', 'met', 'balanceDemand'],
-  cues: { do: 'Turn a little; one elbow towards the other knee.', breath: 'Out as they meet.', watch: 'Turn rather than round.' },
+  cues: { breath: 'Out as they meet.' },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting back, arms crossed',
       poses: [[hands('both', 'chest')], [hands('both', 'chest'), spine({ twist: 15 }), lift('left', 98)]],
       declared: { abdominalPressure: 1, cognitiveLoad: 2 },
+      cues: { do: 'Arms crossed; turn a little, elbow towards the other knee; change.', watch: 'Turn rather than round.' },
     },
     {
       on: 'seat',
@@ -531,12 +660,14 @@ const elbowKnee = ladder({
       step: 'sitting free',
       poses: [[atTheEars('both')], [atTheEars('both'), spine({ twist: 22, flexion: 8 }), lift('left', 104)]],
       declared: { abdominalPressure: 2, cognitiveLoad: 2 },
+      cues: { do: 'Hands at the ears; turn, elbow towards the other knee; change.', watch: 'The hands do not pull the head.' },
     },
     {
       on: 'free',
       name: 'Standing',
       poses: [[atTheEars('both')], [atTheEars('both'), spine({ twist: 22, flexion: 8 }), lift('left', 72, 82)]],
       declared: { abdominalPressure: 2, cognitiveLoad: 2 },
+      cues: { do: 'Standing, turn a little, elbow towards the other knee; change.', watch: 'The standing leg stays long; slow enough to balance.' },
     },
   ],
 })
@@ -557,16 +688,14 @@ const backLift = ladder({
   gradedBy: ['intendedRpe', 'met'],
   tempo: { out: 2, stay: 3, back: 3 },
   cues: {
-    do: 'Breastbone floats up a little, hold, lower.',
     breath: 'In as you lift, keep breathing.',
-    watch: 'Feet stay down, gaze down, neck long.',
   },
   steps: [
     {
       on: 'seatBack',
       name: 'Press the back into the chair',
       poses: [[lean(-4)], [lean(-8)]],
-      cues: { do: 'Press your back gently into the chair, hold, ease.' },
+      cues: { do: 'Press your back gently into the chair, hold, ease.', watch: 'The chin stays level.' },
     },
     {
       on: 'seat',
@@ -576,9 +705,23 @@ const backLift = ladder({
         [lean(24), hands('both', 'chest')],
         [lean(6), wide(55, 60, 40)],
       ],
+      cues: { do: 'Hinge forward, then rise with open arms, breastbone up.', watch: 'Come up with a long neck; ribs do not flare.' },
     },
-    { on: 'bedProne', poses: [[], [spine({ flexion: -10 })]], met: 2.1, rpe: 3, declared: { spinalLoaded: true } },
-    { on: 'prone', poses: [[], [spine({ flexion: -14 }), wide(60, 90, 60)]], declared: { spinalLoaded: true, abdominalPressure: 1 }, met: 2.4 },
+    {
+      on: 'bedProne',
+      poses: [[], [spine({ flexion: -10 })]],
+      met: 2.1,
+      rpe: 3,
+      declared: { spinalLoaded: true },
+      cues: { do: 'Breastbone floats up a little, hold, lower.', watch: 'Feet stay down; gaze down.' },
+    },
+    {
+      on: 'prone',
+      poses: [[], [spine({ flexion: -14 }), wide(60, 90, 60)]],
+      declared: { spinalLoaded: true, abdominalPressure: 1 },
+      met: 2.4,
+      cues: { do: 'Open the elbows, chest floats up, hold, lower.', watch: 'The neck stays long; no crunch in the low back.' },
+    },
     {
       id: 'press-up',
       on: 'prone',
@@ -588,7 +731,7 @@ const backLift = ladder({
       declared: { wristExtLoad: 2, abdominalPressure: 1 },
       met: 2.6,
       rpe: 5,
-      cues: { do: 'Press on the hands until the chest lifts; hips stay down.' },
+      cues: { do: 'Press on the hands until the chest lifts; hips stay down.', watch: 'Shoulders low; stop at the first pinch.' },
     },
   ],
 })
@@ -612,20 +755,35 @@ const pelvicFloor = ladder({
   dose: { sets: 1, reps: 8, restSeconds: 20 },
   gradedBy: ['intendedRpe', 'met'],
   cues: {
-    do: 'As you breathe out, lift gently inside; let go all the way as you breathe in.',
     breath: 'Out to lift, in to let go.',
-    watch: 'No holding of breath, no squeezing of the seat.',
   },
   steps: [
-    { on: 'bedSide', poses: [[hands('left', 'belly')], [hands('left', 'belly'), leg('both', { flexion: 45, knee: 70 })]] },
-    { on: 'seatBack', poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(-7)]], met: 1.4 },
-    { on: 'seat', poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(3)]], met: 1.5 },
+    {
+      on: 'bedSide',
+      poses: [[hands('left', 'belly')], [hands('left', 'belly'), leg('both', { flexion: 45, knee: 70 })]],
+      cues: { do: 'As you breathe out, lift gently inside; breathe in and let go fully.', watch: 'No holding of breath.' },
+    },
+    {
+      on: 'seatBack',
+      poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(-7)]],
+      met: 1.4,
+      cues: { do: 'Breathe out and lift inside; keep it, breathe in and let go.', watch: 'The seat and thighs stay soft.' },
+    },
+    {
+      on: 'seat',
+      poses: [[hands('both', 'belly')], [hands('both', 'belly'), lean(3)]],
+      met: 1.5,
+      cues: {
+        do: 'Sitting tall, breathe out and lift inside; breathe in, let go all the way.',
+        watch: 'The belly draws in a little by itself; no pushing down.',
+      },
+    },
     {
       on: 'hold2',
       name: 'Standing, lift before a small bend',
       step: 'on the feet, with a bend',
       poses: [[], [bend(20, 22)]],
-      cues: { do: 'Breathe out and lift inside, then bend the knees a little; breathe in, let go.' },
+      cues: { do: 'Breathe out and lift inside, then bend the knees a little; breathe in, let go.', watch: 'Lift first, then bend.' },
     },
   ],
 })
@@ -646,15 +804,27 @@ const kickPunch = ladder({
   side: 'alternating',
   view: 60,
   gradedBy: ['intendedRpe', 'met', 'cognitiveLoad'],
-  cues: { do: 'One foot kicks, the other hand punches, change.', breath: 'Count aloud.', watch: 'Tall back; slow enough to stay opposite.' },
+  cues: { breath: 'Count aloud.' },
   steps: [
-    { on: 'seatBack', poses: [[], [kick('right', 25), reach('left', 72, 88, 10)]], declared: { cognitiveLoad: 2 } },
-    { on: 'seat', step: 'sitting free', poses: [[], [kick('right', 12), reach('left', 78, 88, 8)]], declared: { cognitiveLoad: 2 } },
+    {
+      on: 'seatBack',
+      poses: [[], [kick('right', 25), reach('left', 72, 88, 10)]],
+      declared: { cognitiveLoad: 2 },
+      cues: { do: 'One foot kicks low, the other hand punches; change.', watch: 'The back keeps its contact with the chair.' },
+    },
+    {
+      on: 'seat',
+      step: 'sitting free',
+      poses: [[], [kick('right', 12), reach('left', 78, 88, 8)]],
+      declared: { cognitiveLoad: 2 },
+      cues: { do: 'Sitting tall, one foot kicks, the other hand punches; change.', watch: 'Slow enough to stay opposite.' },
+    },
     {
       on: 'free',
       name: 'Standing, low kick',
       poses: [[], [lift('right', 35, 12), reach('left', 78, 88, 8), reach('right', 25, 60, 100)]],
       declared: { cognitiveLoad: 2 },
+      cues: { do: 'Standing, one low kick, the other hand punches; set down, change.', watch: 'Foot down before the next punch.' },
     },
   ],
 })
@@ -675,16 +845,21 @@ const reachOut = ladder({
   side: 'alternating',
   view: 20,
   gradedBy: ['intendedRpe', 'balanceDemand', 'sideBendDeg'],
-  cues: { do: 'Reach out as far as you can come back from.', breath: 'Out to come back.', watch: 'Both feet stay heavy.' },
+  cues: { breath: 'Out to come back.' },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting back, arm reaches forward',
       poses: [[], [reach('right', 80)]],
-      cues: { do: 'Reach one arm forward as far as you can come back from.' },
+      cues: { do: 'Reach one arm forward as far as you can come back from.', watch: 'The shoulder stays low.' },
       view: 75,
     },
-    { on: 'seat', name: 'Sitting free, forward and to the side', poses: [[], [lean(12), reach('right', 75, 40), spine({ sideBend: 8 })]] },
+    {
+      on: 'seat',
+      name: 'Sitting free, forward and to the side',
+      poses: [[], [lean(12), reach('right', 75, 40), spine({ sideBend: 8 })]],
+      cues: { do: 'Reach forward and to the side, come back, change.', watch: 'Both feet stay heavy.' },
+    },
     {
       id: 'far',
       on: 'seat',

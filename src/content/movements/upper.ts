@@ -22,12 +22,47 @@ const lateralRaise = ladder({
   partners: ['band-pull-down', 'front-raise'],
   rpe: [2, 5],
   view: 20,
-  cues: { do: 'Float the arms out to the side, lower slowly.', breath: 'Out on the way up.', watch: 'Never higher than the shoulder; no shrug.' },
+  cues: { breath: 'Out on the way up.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, a little way', poses: [[], [wide(45, 20)]] },
-    { on: 'seat', name: 'Sitting tall, to shoulder height', step: 'higher', poses: [[], [wide(80, 15)]] },
-    { id: 'one-kg', on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[wide(8, 15)], [wide(78, 18)]], met: 2.3 },
-    { on: 'free', name: 'Standing, 1.5 kg', with: 'dumbbell', kg: 1.5, poses: [[wide(8, 15)], [wide(80, 15)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, a little way',
+      poses: [[], [wide(45, 20)]],
+      cues: { do: 'Float both arms out a little way, lower slowly.', watch: 'No shrug; the back stays on the chair.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, to shoulder height',
+      step: 'higher',
+      poses: [[], [wide(80, 15)]],
+      cues: { do: 'Float the arms out to shoulder height, lower slowly.', watch: 'Never higher than the shoulder.' },
+    },
+    {
+      id: 'one-kg',
+      on: 'seat',
+      name: 'Sitting tall, 1 kg',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[wide(8, 15)], [wide(78, 18)]],
+      met: 2.3,
+      cues: {
+        do: 'Lift the weights out to the side, lower for three.',
+        watch: 'Elbows soft; thumbs level with the little fingers.',
+        setup: 'Sit tall, a weight in each hand, arms hanging.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing, 1.5 kg',
+      with: 'dumbbell',
+      kg: 1.5,
+      poses: [[wide(8, 15)], [wide(80, 15)]],
+      cues: {
+        do: 'Stand tall, lift the weights to shoulder height, lower slowly.',
+        watch: 'No swing from the hips.',
+        setup: 'Stand with feet hip-wide, a weight in each hand.',
+      },
+    },
     {
       id: 'cuff',
       on: 'free',
@@ -40,6 +75,11 @@ const lateralRaise = ladder({
       met: 3,
       rpe: 5.5,
       drawn: 'wristCuffs',
+      cues: {
+        do: 'Lift both arms out with the wrist weights, lower slowly.',
+        watch: 'Hands loose; lower as soon as the neck tightens.',
+        setup: 'Stand with feet hip-wide, a weight round each wrist.',
+      },
     },
   ],
 })
@@ -57,12 +97,46 @@ const frontRaise = ladder({
   partners: ['row', 'reverse-fly'],
   rpe: [2, 5],
   view: 70,
-  cues: { do: 'Lift the arms forward, pause, lower slowly.', breath: 'Out on the way up.', watch: 'The back does not lean away.' },
+  cues: { breath: 'Out on the way up.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, one arm at a time', side: 'alternating', poses: [[], [reach('right', 70)]] },
-    { on: 'seat', poses: [[], [front(82)]] },
-    { id: 'one-kg', on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[front(12)], [front(80)]], met: 2.3 },
-    { on: 'free', name: 'Standing, 2 kg', with: 'dumbbell', kg: 2, poses: [[front(10)], [front(82)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, one arm at a time',
+      side: 'alternating',
+      poses: [[], [reach('right', 70)]],
+      cues: { do: 'Lift one arm forward to chest height, lower, then the other.', watch: 'The back stays on the chair.' },
+    },
+    {
+      on: 'seat',
+      poses: [[], [front(82)]],
+      cues: { do: 'Lift both arms forward to shoulder height, lower slowly.', watch: 'The back does not lean away.' },
+    },
+    {
+      id: 'one-kg',
+      on: 'seat',
+      name: 'Sitting tall, 1 kg',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[front(12)], [front(80)]],
+      met: 2.3,
+      cues: {
+        do: 'Lift the weights forward to shoulder height, lower for three.',
+        watch: 'Wrists straight; shoulders low.',
+        setup: 'Sit tall, a weight in each hand, arms hanging.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing, 2 kg',
+      with: 'dumbbell',
+      kg: 2,
+      poses: [[front(10)], [front(82)]],
+      cues: {
+        do: 'Stand tall, lift both weights forward, lower slowly.',
+        watch: 'Knees soft; no rocking back.',
+        setup: 'Stand with feet hip-wide, a weight in each hand.',
+      },
+    },
   ],
 })
 
@@ -79,12 +153,47 @@ const scaption = ladder({
   partners: ['band-pull-down', 'external-rotation'],
   rpe: [2, 4.5],
   view: 25,
-  cues: { do: 'Thumbs up, lift the arms in a wide V, lower.', breath: 'Out on the way up.', watch: 'Shoulders stay away from the ears.' },
+  cues: { breath: 'Out on the way up.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, below shoulder height', poses: [[], [diagonal(60)]] },
-    { on: 'seat', name: 'Sitting tall, above shoulder height', step: 'higher', poses: [[], [diagonal(115)]] },
-    { id: 'one-kg', on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[diagonal(10)], [diagonal(85)]], met: 2.2 },
-    { on: 'free', name: 'Standing, 1.5 kg', with: 'dumbbell', kg: 1.5, poses: [[diagonal(10)], [diagonal(85)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, below shoulder height',
+      poses: [[], [diagonal(60)]],
+      cues: { do: 'Thumbs up, lift the arms in a low wide V, lower.', watch: 'Stay below the shoulder.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, above shoulder height',
+      step: 'higher',
+      poses: [[], [diagonal(115)]],
+      cues: { do: 'Thumbs up, lift the arms in a wide V above the shoulders, lower.', watch: 'Stop before a pinch.' },
+    },
+    {
+      id: 'one-kg',
+      on: 'seat',
+      name: 'Sitting tall, 1 kg',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[diagonal(10)], [diagonal(85)]],
+      met: 2.2,
+      cues: {
+        do: 'Thumbs up, lift the weights in a V to shoulder height, lower.',
+        watch: 'Shoulders stay away from the ears.',
+        setup: 'Sit tall, a weight in each hand, thumbs forward.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing, 1.5 kg',
+      with: 'dumbbell',
+      kg: 1.5,
+      poses: [[diagonal(10)], [diagonal(85)]],
+      cues: {
+        do: 'Stand tall, thumbs up, lift the weights in a V, lower slowly.',
+        watch: 'The ribs do not push forward.',
+        setup: 'Stand with feet hip-wide, a weight in each hand, thumbs forward.',
+      },
+    },
   ],
 })
 
@@ -101,7 +210,7 @@ const hammerCurl = ladder({
   partners: ['triceps-kickback', 'wrist-work'],
   rpe: [2, 5],
   view: 65,
-  cues: { do: 'Thumbs up, bend the elbows, lower slowly.', breath: 'Out as you lift.', watch: 'Elbows stay at the side; no swing.' },
+  cues: { breath: 'Out as you lift.' },
   steps: [
     {
       on: 'seatBack',
@@ -109,10 +218,46 @@ const hammerCurl = ladder({
       side: 'alternating',
       poses: [[], [reach('right', 8, 80, 120)]],
       declared: { gripDemand: 2 },
+      cues: { do: 'Thumb up, bend one elbow with a firm fist, lower; change.', watch: 'The elbow stays at the side.' },
     },
-    { on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[front(6, 12)], [front(10, 125)]] },
-    { id: 'two-kg', on: 'seat', name: 'Sitting tall, 2 kg', with: 'dumbbell', kg: 2, poses: [[front(6, 12)], [front(10, 125)]], met: 2.3 },
-    { on: 'free', name: 'Standing, 3 kg', with: 'dumbbell', kg: 3, poses: [[front(6, 10)], [front(10, 128)]] },
+    {
+      on: 'seat',
+      name: 'Sitting tall, 1 kg',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[front(6, 12)], [front(10, 125)]],
+      cues: {
+        do: 'Thumbs up, bend both elbows, lower slowly.',
+        watch: 'Wrists straight; no swing.',
+        setup: 'Sit tall, a weight in each hand, thumbs forward.',
+      },
+    },
+    {
+      id: 'two-kg',
+      on: 'seat',
+      name: 'Sitting tall, 2 kg',
+      with: 'dumbbell',
+      kg: 2,
+      poses: [[front(6, 12)], [front(10, 125)]],
+      met: 2.3,
+      cues: {
+        do: 'Thumbs up, lift the heavier weights, lower for three.',
+        watch: 'The shoulders do not help.',
+        setup: 'Sit tall, a heavier weight in each hand, thumbs forward.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing, 3 kg',
+      with: 'dumbbell',
+      kg: 3,
+      poses: [[front(6, 10)], [front(10, 128)]],
+      cues: {
+        do: 'Stand tall, thumbs up, bend both elbows, lower slowly.',
+        watch: 'No leaning back; knees soft.',
+        setup: 'Stand with feet hip-wide, a weight in each hand, thumbs forward.',
+      },
+    },
   ],
 })
 
@@ -130,16 +275,14 @@ const reverseFly = ladder({
   rpe: [2, 5],
   view: 35,
   cues: {
-    do: 'Open the arms wide, blades towards each other, return.',
     breath: 'In as the arms open, out as they close.',
-    watch: 'Long neck; arms never rise past the shoulder line.',
   },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting back, empty hands',
       poses: [[front(60, 30)], [wide(60, 30)]],
-      cues: { watch: 'Shoulders stay away from the ears.' },
+      cues: { watch: 'Shoulders stay away from the ears.', do: 'Hands forward; open the arms wide, bring them back together.' },
     },
     {
       on: 'seat',
@@ -149,6 +292,11 @@ const reverseFly = ladder({
         [lean(30), front(60, 20)],
         [lean(30), wide(70, 20)],
       ],
+      cues: {
+        do: 'Leaning forward, open the arms wide, blades together, return.',
+        watch: 'The back stays long as you lean.',
+        setup: 'Sit tall near the front edge, feet wide, and lean from the hips.',
+      },
     },
     {
       id: 'one-kg',
@@ -161,6 +309,11 @@ const reverseFly = ladder({
         [lean(32), wide(72, 20)],
       ],
       met: 2.3,
+      cues: {
+        do: 'Leaning forward, open the weights wide, return slowly.',
+        watch: 'Arms never rise past the shoulder line.',
+        setup: 'Sit near the front edge, lean from the hips, a weight in each hand.',
+      },
     },
     {
       on: 'free',
@@ -172,6 +325,11 @@ const reverseFly = ladder({
         [leg('both', { flexion: 52, knee: 18 }), front(55, 15)],
         [leg('both', { flexion: 52, knee: 18 }), wide(75, 18)],
       ],
+      cues: {
+        do: 'Hinge and stay; open the weights wide, return slowly.',
+        watch: 'Stand up to rest between sets.',
+        setup: 'Stand with feet hip-wide, a weight in each hand, and hinge at the hips.',
+      },
     },
   ],
 })
@@ -190,7 +348,7 @@ const oneArmRow = ladder({
   partners: ['chest-press', 'hinge-lift'],
   rpe: [3, 6],
   view: 80,
-  cues: { do: 'Long back; draw the elbow past the ribs, lower.', breath: 'Out on the pull.', watch: 'The trunk does not turn with the arm.' },
+  cues: { breath: 'Out on the pull.' },
   steps: [
     {
       on: 'seat',
@@ -201,6 +359,11 @@ const oneArmRow = ladder({
         [lean(28), reach('right', 30, 88, 6)],
         [lean(28), reach('right', 25, -75, 95)],
       ],
+      cues: {
+        do: 'One hand on the thigh; draw the other elbow past the ribs, lower.',
+        watch: 'The trunk does not turn with the arm.',
+        setup: 'Sit near the front edge, lean on one thigh, a weight in the other hand.',
+      },
     },
     {
       on: 'hold1',
@@ -211,6 +374,11 @@ const oneArmRow = ladder({
         [leg('both', { flexion: 40, knee: 15 }), reach('right', 40, 88, 4)],
         [leg('both', { flexion: 40, knee: 15 }), reach('right', 25, -75, 95)],
       ],
+      cues: {
+        do: 'One hand on the chair, long back; draw the elbow past the ribs, lower.',
+        watch: 'Press the hand down; the chair does not move.',
+        setup: 'Stand beside a chair against a wall, lean on it with one hand, weight in the other.',
+      },
     },
     {
       id: 'four-kg',
@@ -223,6 +391,11 @@ const oneArmRow = ladder({
         [leg('both', { flexion: 42, knee: 15 }), reach('right', 28, -75, 95)],
       ],
       met: 2.8,
+      cues: {
+        do: 'Draw the heavier weight to the ribs, pause, lower slowly.',
+        watch: 'The shoulder does not roll forward below.',
+        setup: 'Stand beside a chair against a wall, lean on it with one hand, weight in the other.',
+      },
     },
     {
       on: 'free',
@@ -237,6 +410,11 @@ const oneArmRow = ladder({
       ],
       met: 3.2,
       declared: { abdominalPressure: 1 },
+      cues: {
+        do: 'Hinge and stay; draw both elbows past the ribs, lower.',
+        watch: 'Back long; stand up to rest between sets.',
+        setup: 'Stand with feet hip-wide, a weight in each hand, and hinge at the hips.',
+      },
     },
   ],
 })
@@ -254,13 +432,13 @@ const kickback = ladder({
   partners: ['curl', 'hammer-curl'],
   rpe: [2, 5],
   view: 80,
-  cues: { do: 'Elbows back and still; straighten the arms, bend again.', breath: 'Out as they straighten.', watch: 'Only the forearm moves.' },
+  cues: { breath: 'Out as they straighten.' },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting tall, press the hands down',
       poses: [[front(5, 80)], [front(5, 15)]],
-      cues: { do: 'Hands beside the hips; press down until the elbows are straight, ease.' },
+      cues: { do: 'Hands beside the hips; press down until the elbows are straight, ease.', watch: 'Shoulders low; elbows close.' },
     },
     {
       on: 'seat',
@@ -270,6 +448,11 @@ const kickback = ladder({
         [lean(25), behind(35, 90)],
         [lean(25), behind(38, 10)],
       ],
+      cues: {
+        do: 'Leaning forward, elbows back; straighten the arms, bend again.',
+        watch: 'Only the forearm moves.',
+        setup: 'Sit near the front edge, feet wide, lean from the hips.',
+      },
     },
     {
       id: 'one-kg',
@@ -282,6 +465,11 @@ const kickback = ladder({
         [lean(28), behind(42, 12)],
       ],
       met: 2.3,
+      cues: {
+        do: 'Leaning forward, elbows back; straighten with the weights, bend slowly.',
+        watch: 'Elbows do not drop.',
+        setup: 'Sit near the front edge, lean from the hips, a weight in each hand.',
+      },
     },
     {
       on: 'free',
@@ -292,6 +480,11 @@ const kickback = ladder({
         [leg('both', { flexion: 50, knee: 18 }), behind(38, 90)],
         [leg('both', { flexion: 50, knee: 18 }), behind(42, 12)],
       ],
+      cues: {
+        do: 'Hinge and stay; straighten the arms behind you, bend slowly.',
+        watch: 'The back stays long and still.',
+        setup: 'Stand with feet hip-wide, a weight in each hand, and hinge at the hips.',
+      },
     },
   ],
 })
@@ -309,16 +502,35 @@ const tricepsOverhead = ladder({
   partners: ['curl', 'triceps-stretch'],
   rpe: [2, 4.5],
   view: 75,
-  cues: { do: 'Elbows point up; straighten, then bend behind the head.', breath: 'Out as they straighten.', watch: 'Ribs stay down, elbows close.' },
+  cues: { breath: 'Out as they straighten.' },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting back, hands to forehead height',
       poses: [[front(95, 120)], [front(110, 25)]],
-      cues: { do: 'From the forehead, straighten the arms forward and up; bend again.' },
+      cues: { do: 'From the forehead, straighten the arms forward and up; bend again.', watch: 'Elbows point ahead, not out.' },
     },
-    { on: 'seat', name: 'Sitting tall, overhead, empty hands', step: 'above the head', poses: [[front(140, 120)], [front(150, 15)]] },
-    { id: 'one-kg', on: 'seat', name: 'Sitting tall, 1 kg', with: 'dumbbell', kg: 1, poses: [[front(145, 118)], [front(155, 12)]], met: 2.3 },
+    {
+      on: 'seat',
+      name: 'Sitting tall, overhead, empty hands',
+      step: 'above the head',
+      poses: [[front(140, 120)], [front(150, 15)]],
+      cues: { do: 'Elbows up in front; straighten the arms, bend towards the head.', watch: 'Ribs stay down as the hands go up.' },
+    },
+    {
+      id: 'one-kg',
+      on: 'seat',
+      name: 'Sitting tall, 1 kg',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[front(145, 118)], [front(155, 12)]],
+      met: 2.3,
+      cues: {
+        do: 'Elbows up; straighten with the weights, bend slowly behind the head.',
+        watch: 'Elbows close; stop before the neck tightens.',
+        setup: 'Sit tall, a weight in each hand beside the head.',
+      },
+    },
   ],
 })
 
@@ -339,12 +551,19 @@ const chairPush = ladder({
   gradedBy: ['intendedRpe', 'met', 'wristExtLoad'],
   declared: { wristExtLoad: 1 },
   cues: {
-    do: 'Hands on the arms of the chair; press until you are light.',
     breath: 'Out on the press.',
-    watch: 'Shoulders down, not into the ears.',
   },
   steps: [
-    { on: 'seat', name: 'Press until light', poses: [[hands('both', 'chairArm')], [hands('both', 'chairArm'), lean(8)]] },
+    {
+      on: 'seat',
+      name: 'Press until light',
+      poses: [[hands('both', 'chairArm')], [hands('both', 'chairArm'), lean(8)]],
+      cues: {
+        do: 'Hands on the arms of the chair; press until you are light, ease.',
+        watch: 'Shoulders down, not into the ears.',
+        setup: 'Sit tall in a chair with arms, feet flat under the knees.',
+      },
+    },
     {
       id: 'lift',
       on: 'seat',
@@ -356,6 +575,11 @@ const chairPush = ladder({
       ],
       declared: { wristExtLoad: 2, kneeFlexionLoadedDeg: 85, abdominalPressure: 1 },
       met: 2.4,
+      cues: {
+        do: 'Press on the arms of the chair until the seat lifts a little, sit slowly.',
+        watch: 'Feet help; sit down softly.',
+        setup: 'Sit in a heavy chair with arms against a wall, feet under the knees.',
+      },
     },
   ],
   seatIs: 'armchair',
@@ -375,9 +599,14 @@ const chestPress = ladder({
   partners: ['row', 'reverse-fly'],
   rpe: [2, 5],
   view: 70,
-  cues: { do: 'Press both hands away from the chest, bring them home.', breath: 'Out on the press.', watch: 'Wrists straight, shoulders low.' },
+  cues: { breath: 'Out on the press.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[front(45, 115)], [front(78, 8)]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, empty hands',
+      poses: [[front(45, 115)], [front(78, 8)]],
+      cues: { do: 'Press both hands away from the chest, bring them home.', watch: 'The shoulders stay back on the chair.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, band behind the back',
@@ -385,7 +614,11 @@ const chestPress = ladder({
       kg: 2,
       poses: [[front(45, 115)], [front(80, 8)]],
       declared: { met: 2.2 },
-      cues: { setup: 'Check the band for nicks. Sit tall, the band behind your back, an end in each hand.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, the band behind your back, an end in each hand.',
+        do: 'Press the band forward from the chest, let it back slowly.',
+        watch: 'Wrists straight; the band lies flat on the back.',
+      },
       bandRuns: 'back',
     },
     {
@@ -397,8 +630,25 @@ const chestPress = ladder({
       poses: [[wide(60, 90, -70)], [front(88, 6)]],
       met: 2.3,
       rpe: 4,
+      cues: {
+        do: 'Press the weights to the ceiling, lower the elbows to the bed.',
+        watch: 'Wrists over elbows.',
+        setup: 'Lie on the bed, knees bent, a weight in each hand at the chest.',
+      },
     },
-    { on: 'supine', name: 'On the mat, 2 kg', with: 'dumbbell', kg: 2, poses: [[wide(60, 90, -70)], [front(88, 6)]], met: 2.6 },
+    {
+      on: 'supine',
+      name: 'On the mat, 2 kg',
+      with: 'dumbbell',
+      kg: 2,
+      poses: [[wide(60, 90, -70)], [front(88, 6)]],
+      met: 2.6,
+      cues: {
+        do: 'Press the heavier weights up, lower until the elbows touch the mat.',
+        watch: 'The low back stays quiet; do not let the elbows drop.',
+        setup: 'Lie on the mat, knees bent, a weight in each hand at the chest.',
+      },
+    },
   ],
   gradedBy: ['intendedRpe', 'met'],
 })
@@ -418,12 +668,14 @@ const chestFly = ladder({
   view: 30,
   gradedBy: ['intendedRpe', 'met'],
   cues: {
-    do: 'Open the arms in a wide curve, bring the palms together.',
     breath: 'In to open, out to close.',
-    watch: 'Elbows a little bent, never behind the shoulders.',
   },
   steps: [
-    { on: 'seatBack', poses: [[wide(60, 30)], [front(65, 25)]] },
+    {
+      on: 'seatBack',
+      poses: [[wide(60, 30)], [front(65, 25)]],
+      cues: { do: 'Open the arms wide, bring the palms together in front.', watch: 'Elbows a little bent, never behind the shoulders.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, palms press at the end',
@@ -431,8 +683,22 @@ const chestFly = ladder({
       poses: [[wide(70, 25)], [front(72, 35)]],
       tempo: { stay: 3 },
       declared: { wristExtLoad: 1 },
+      cues: { do: 'Open the arms wide, palms together, press them for three.', watch: 'Shoulders low while you press.' },
     },
-    { on: 'bedSupine', name: 'On a bed, 1 kg', with: 'dumbbell', kg: 1, poses: [[wide(65, 30)], [front(88, 15)]], met: 2.3, view: 70 },
+    {
+      on: 'bedSupine',
+      name: 'On a bed, 1 kg',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[wide(65, 30)], [front(88, 15)]],
+      met: 2.3,
+      view: 70,
+      cues: {
+        do: 'Open the weights wide in a curve, bring them together above the chest.',
+        watch: 'Stop before the elbows touch the bed.',
+        setup: 'Lie on the bed, knees bent, a weight in each hand above the chest.',
+      },
+    },
   ],
 })
 
@@ -450,16 +716,25 @@ const externalRotation = ladder({
   partners: ['chest-fly', 'blade-set'],
   rpe: [1.5, 4],
   view: 20,
-  cues: { do: 'Elbows at the ribs, turn the forearms out, and back.', breath: 'Out as they open.', watch: 'The elbows never leave the ribs.' },
+  cues: { breath: 'Out as they open.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[front(4, 90)], [arm('both', { raise: 4, plane: 45, elbow: 90, rotation: 40 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, empty hands',
+      poses: [[front(4, 90)], [arm('both', { raise: 4, plane: 45, elbow: 90, rotation: 40 })]],
+      cues: { do: 'Elbows at the ribs, turn the forearms out, and back.', watch: 'The elbows never leave the ribs.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, light band',
       with: 'band',
       kg: 1,
       poses: [[front(4, 90)], [arm('both', { raise: 4, plane: 45, elbow: 90, rotation: 40 })]],
-      cues: { setup: 'Check the band for nicks. Sit tall, the light band between your hands, elbows at the ribs.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, the light band between your hands, elbows at the ribs.',
+        do: 'Turn the forearms out against the band, let them in slowly.',
+        watch: 'Wrists stay straight.',
+      },
     },
     {
       on: 'free',
@@ -467,7 +742,11 @@ const externalRotation = ladder({
       with: 'band',
       kg: 2,
       poses: [[front(4, 90)], [arm('both', { raise: 4, plane: 45, elbow: 90, rotation: 45 })]],
-      cues: { setup: 'Check the band for nicks. Stand tall, the firmer band between your hands, a chair in reach.' },
+      cues: {
+        setup: 'Check the band for nicks. Stand tall, the firmer band between your hands, a chair in reach.',
+        do: 'Stand tall; turn the forearms out against the firmer band, return slowly.',
+        watch: 'The ribs do not push forward.',
+      },
     },
   ],
 })
@@ -486,10 +765,21 @@ const goalpost = ladder({
   rpe: [2, 4],
   view: 40,
   gradedBy: ['shoulderAbductionDeg', 'intendedRpe'],
-  cues: { do: 'Elbows out, turn the forearms up, then forward.', breath: 'In up, out down.', watch: 'Elbows stay level; stop where it pinches.' },
+  cues: { breath: 'In up, out down.' },
   steps: [
-    { on: 'seatBack', name: 'Elbows low', poses: [[wide(40, 90, 0)], [wide(40, 90, 45)]] },
-    { on: 'seat', name: 'Elbows a little under shoulder height', step: 'elbows higher', poses: [[wide(65, 90, 0)], [wide(65, 90, 55)]] },
+    {
+      on: 'seatBack',
+      name: 'Elbows low',
+      poses: [[wide(40, 90, 0)], [wide(40, 90, 45)]],
+      cues: { do: 'Elbows low at the side; turn the forearms up, then forward.', watch: 'Small; stop where it pinches.' },
+    },
+    {
+      on: 'seat',
+      name: 'Elbows a little under shoulder height',
+      step: 'elbows higher',
+      poses: [[wide(65, 90, 0)], [wide(65, 90, 55)]],
+      cues: { do: 'Elbows under shoulder height; turn the forearms up, then forward.', watch: 'Elbows stay level.' },
+    },
     {
       id: 'level',
       on: 'seat',
@@ -497,6 +787,7 @@ const goalpost = ladder({
       step: 'to the goal-post shape',
       poses: [[wide(85, 90, 0)], [wide(85, 90, 80)]],
       met: 2.2,
+      cues: { do: 'Elbows at shoulder height; turn the forearms up, then forward.', watch: 'The low back does not arch as the hands go back.' },
     },
   ],
 })
@@ -516,7 +807,7 @@ const pushUp = ladder({
   view: 85,
   dose: { sets: 2, reps: 8, restSeconds: 60 },
   gradedBy: ['intendedRpe', 'wristExtLoad', 'met'],
-  cues: { do: 'Bend the elbows, chest comes near, press away.', breath: 'Out on the press.', watch: 'One long line; the low back does not sag.' },
+  cues: { breath: 'Out on the press.' },
   steps: [
     {
       on: 'seat',
@@ -524,7 +815,7 @@ const pushUp = ladder({
       poses: [[hands('both', 'chest')], [front(55, 100)]],
       tempo: { stay: 4 },
       declared: { wristExtLoad: 1 },
-      cues: { do: 'Press the palms together before the chest, hold, ease.' },
+      cues: { do: 'Press the palms together before the chest, hold, ease.', watch: 'Shoulders low; keep breathing.' },
     },
     {
       on: 'wall2',
@@ -533,6 +824,11 @@ const pushUp = ladder({
         [leg('both', { flexion: 4 }), lean(18)],
       ],
       declared: { abdominalPressure: 2 },
+      cues: {
+        do: 'Bend the elbows, chest comes to the wall, press away.',
+        watch: 'Body in one line from head to heels.',
+        setup: 'Stand an arm from the wall, hands flat on it at chest height.',
+      },
     },
     {
       on: 'counter2',
@@ -542,6 +838,11 @@ const pushUp = ladder({
       ],
       declared: { abdominalPressure: 2 },
       met: 3,
+      cues: {
+        do: 'Bend the elbows, chest comes to the counter, press away.',
+        watch: 'The low back does not sag; heels may lift.',
+        setup: 'Stand a long step from the counter, both hands on its edge.',
+      },
     },
     {
       on: 'allFours',
@@ -549,8 +850,16 @@ const pushUp = ladder({
       declared: { abdominalPressure: 2, breathHoldRisk: 2 },
       met: 3.2,
       rpe: 5.5,
+      cues: { do: 'On hands and knees; bend the elbows, nose towards the mat, press up.', watch: 'Hips come along; the neck stays long.' },
     },
-    { on: 'plank', name: 'On the floor, knees off', poses: [[], [lean(76)]], declared: { abdominalPressure: 3, breathHoldRisk: 2 }, met: 3.8 },
+    {
+      on: 'plank',
+      name: 'On the floor, knees off',
+      poses: [[], [lean(76)]],
+      declared: { abdominalPressure: 3, breathHoldRisk: 2 },
+      met: 3.8,
+      cues: { do: 'Bend the elbows, the whole body lowers as one, press up.', watch: 'Knees down as soon as the back sags.' },
+    },
   ],
 })
 
@@ -568,16 +877,25 @@ const pullApart = ladder({
   partners: ['chest-press', 'push-up'],
   rpe: [2, 5],
   view: 25,
-  cues: { do: 'Hands at breastbone height; pull the band apart, return slowly.', breath: 'Out as you pull.', watch: 'Long neck, soft elbows.' },
+  cues: { breath: 'Out as you pull.' },
   steps: [
-    { on: 'seatBack', name: 'Sitting back, empty hands', poses: [[front(60, 30)], [arm('both', { raise: 60, plane: 35, elbow: 20 })]] },
+    {
+      on: 'seatBack',
+      name: 'Sitting back, empty hands',
+      poses: [[front(60, 30)], [arm('both', { raise: 60, plane: 35, elbow: 20 })]],
+      cues: { do: 'Hands forward at breastbone height; open them wide, return.', watch: 'Long neck; soft elbows.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, light band',
       with: 'band',
       kg: 2,
       poses: [[front(62, 25)], [arm('both', { raise: 62, plane: 30, elbow: 18 })]],
-      cues: { setup: 'Check the band for nicks. Sit tall, the light band between your hands, wrists straight.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, the light band between your hands, wrists straight.',
+        do: 'Pull the band apart at breastbone height, return slowly.',
+        watch: 'Wrists straight; shoulders low.',
+      },
     },
     {
       id: 'firm',
@@ -587,7 +905,11 @@ const pullApart = ladder({
       kg: 4,
       poses: [[front(62, 25)], [arm('both', { raise: 62, plane: 26, elbow: 18 })]],
       met: 2.3,
-      cues: { setup: 'Check the band for nicks. Sit tall, hands nearer on the band, wrists straight.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, hands nearer on the band, wrists straight.',
+        do: 'Hands nearer on the band; pull it apart, return slowly.',
+        watch: 'The ribs stay down as it gets firm.',
+      },
     },
     {
       on: 'free',
@@ -599,7 +921,11 @@ const pullApart = ladder({
         [bend(14), front(62, 20)],
         [bend(14), arm('both', { raise: 64, plane: 26, elbow: 16 })],
       ],
-      cues: { setup: 'Check the band for nicks. Stand tall, hands nearer on the band, a chair in reach.' },
+      cues: {
+        setup: 'Check the band for nicks. Stand tall, hands nearer on the band, a chair in reach.',
+        do: 'Stand tall, knees soft; pull the band apart, return slowly.',
+        watch: 'No leaning back as you pull.',
+      },
     },
   ],
 })
@@ -618,12 +944,13 @@ const pullDown = ladder({
   partners: ['overhead-press', 'v-raise'],
   rpe: [2, 5],
   view: 15,
-  cues: { do: 'Hands above the forehead; draw the elbows down and out.', breath: 'Out as you pull down.', watch: 'Hands stay in front of the face.' },
+  cues: { breath: 'Out as you pull down.' },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting back, empty hands',
       poses: [[arm('both', { raise: 112, plane: 78, elbow: 30 })], [arm('both', { raise: 74, plane: 22, elbow: 62, rotation: 78 })]],
+      cues: { do: 'Hands above the forehead; draw the elbows down and out.', watch: 'Hands stay in front of the face.' },
     },
     {
       on: 'seat',
@@ -631,7 +958,11 @@ const pullDown = ladder({
       with: 'band',
       kg: 2,
       poses: [[arm('both', { raise: 125, plane: 78, elbow: 20 })], [arm('both', { raise: 74, plane: 22, elbow: 62, rotation: 78 })]],
-      cues: { setup: 'Check the band for nicks. Sit tall, the light band between your hands above the forehead.' },
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, the light band between your hands above the forehead.',
+        do: 'Pull the band wide as the elbows come down, let it up slowly.',
+        watch: 'Wrists straight; eyes ahead.',
+      },
     },
     {
       on: 'free',
@@ -639,7 +970,11 @@ const pullDown = ladder({
       with: 'band',
       kg: 4,
       poses: [[arm('both', { raise: 130, plane: 78, elbow: 18 })], [arm('both', { raise: 74, plane: 22, elbow: 62, rotation: 78 })]],
-      cues: { setup: 'Check the band for nicks. Stand tall, the band between your hands above the forehead.' },
+      cues: {
+        setup: 'Check the band for nicks. Stand tall, the band between your hands above the forehead.',
+        do: 'Stand tall; pull the band down and wide, let it up slowly.',
+        watch: 'The low back does not arch as the hands go up.',
+      },
     },
   ],
 })
@@ -660,14 +995,20 @@ const wrist = ladder({
   rpe: [1, 2.5],
   view: 55,
   dose: { sets: 1, reps: 10, restSeconds: 15 },
-  cues: { do: 'Elbows bent, turn the palms up, turn them down.', breath: 'Breathe freely.', watch: 'Small and smooth; no forcing.' },
+  cues: { breath: 'Breathe freely.' },
   steps: [
-    { on: 'seatBack', name: 'Forearms on the thighs, palms turn', poses: [[], [hands('both', 'knee')]] },
+    {
+      on: 'seatBack',
+      name: 'Forearms on the thighs, palms turn',
+      poses: [[], [hands('both', 'knee')]],
+      cues: { do: 'Forearms on the thighs; turn the palms up, turn them down.', watch: 'Elbows stay close to the ribs.' },
+    },
     {
       on: 'seat',
       name: 'Elbows bent, palms turn and wrists bend',
       step: 'nothing to rest on',
       poses: [[front(6, 90)], [arm('both', { raise: 6, plane: 60, elbow: 95, rotation: 15 })]],
+      cues: { do: 'Elbows bent; turn the palms up and down, then bend the wrists.', watch: 'Small and smooth; no forcing.' },
     },
     {
       id: 'half-kg',
@@ -677,6 +1018,11 @@ const wrist = ladder({
       kg: 0.5,
       poses: [[front(6, 90)], [arm('both', { raise: 6, plane: 60, elbow: 95, rotation: 15 })]],
       met: 1.8,
+      cues: {
+        do: 'Turn the light weights palm up, then palm down, slowly.',
+        watch: 'Loose grip; stop before the wrist aches.',
+        setup: 'Sit tall, elbows at the ribs, half a kilo in each hand.',
+      },
     },
   ],
 })
@@ -698,17 +1044,24 @@ const handWork = ladder({
   view: 50,
   dose: { sets: 1, reps: 10, restSeconds: 10 },
   gradedBy: ['intendedRpe', 'gripDemand', 'cognitiveLoad'],
-  cues: { do: 'Make a soft fist, spread the fingers wide.', breath: 'Breathe freely.', watch: 'Stop before the joints ache.' },
+  cues: { breath: 'Breathe freely.' },
   steps: [
-    { id: 'open', on: 'seatBack', name: 'Open and close', poses: [[front(20, 95)], [front(30, 85)]] },
+    {
+      id: 'open',
+      on: 'seatBack',
+      name: 'Open and close',
+      poses: [[front(20, 95)], [front(30, 85)]],
+      cues: { do: 'Make a soft fist, spread the fingers wide.', watch: 'Stop before the joints ache.' },
+    },
     {
       id: 'taps',
       on: 'seat',
       name: 'Thumb to each finger',
       step: 'one finger after the other',
       poses: [[front(20, 100)], [front(28, 95)]],
-      do: 'Thumb meets each finger, there and back.',
+
       declared: { cognitiveLoad: 1 },
+      cues: { do: 'Thumb meets each finger, there and back.', watch: 'Slow enough to make a round O each time.' },
     },
     {
       id: 'squeeze',
@@ -717,9 +1070,10 @@ const handWork = ladder({
       step: 'against a soft ball',
       with: 'ball',
       poses: [[front(25, 90)], [front(28, 92)]],
-      do: 'Squeeze the soft ball, count two, let go.',
+
       declared: { gripDemand: 1 },
       drawn: 'handBall',
+      cues: { do: 'Squeeze the soft ball, count two, let go.', watch: 'The shoulder does not help.', setup: 'Sit tall, a soft ball in one hand.' },
     },
   ],
 })
@@ -739,22 +1093,21 @@ const curlPress = ladder({
   view: 35,
   declared: { cognitiveLoad: 1 },
   cues: {
-    do: 'Curl to the shoulders, press up, and the same way back.',
     breath: 'Out on the press.',
-    watch: 'Stop at the shoulders before you press.',
   },
   steps: [
     {
       on: 'seatBack',
       name: 'Sitting back, curl and press forward',
       poses: [[front(8, 20)], [front(25, 125)], [front(78, 10)]],
-      cues: { do: 'Curl to the shoulders, press forward, and the same way back.' },
+      cues: { do: 'Curl to the shoulders, press forward, and the same way back.', watch: 'The back stays on the chair.' },
     },
     {
       on: 'seat',
       name: 'Sitting tall, curl and press up',
       step: 'up instead of forward',
       poses: [[front(8, 15)], [diagonal(30, 135)], [diagonal(145, 12)]],
+      cues: { do: 'Curl to the shoulders, press up, and the same way back.', watch: 'Stop at the shoulders before you press.' },
     },
     {
       id: 'one-kg',
@@ -764,8 +1117,24 @@ const curlPress = ladder({
       kg: 1,
       poses: [[front(8, 15)], [diagonal(30, 135)], [diagonal(150, 12)]],
       met: 2.3,
+      cues: {
+        do: 'Curl the weights to the shoulders, press up, lower the same way.',
+        watch: 'Hands stay in view as they go up.',
+        setup: 'Sit tall, a weight in each hand, arms hanging.',
+      },
     },
-    { on: 'free', name: 'Standing, 2 kg', with: 'dumbbell', kg: 2, poses: [[front(8, 12)], [diagonal(30, 135)], [diagonal(155, 10)]] },
+    {
+      on: 'free',
+      name: 'Standing, 2 kg',
+      with: 'dumbbell',
+      kg: 2,
+      poses: [[front(8, 12)], [diagonal(30, 135)], [diagonal(155, 10)]],
+      cues: {
+        do: 'Stand tall; curl, pause, press up, and the same way back.',
+        watch: 'Knees soft; the low back does not arch.',
+        setup: 'Stand with feet hip-wide, a weight in each hand.',
+      },
+    },
   ],
 })
 
@@ -787,20 +1156,36 @@ const bladeSet = ladder({
   dose: { sets: 1, reps: 8, restSeconds: 15 },
   gradedBy: ['intendedRpe', 'met'],
   cues: {
-    do: 'Slide the blades down and a little together, hold, let go.',
     breath: 'Keep breathing while you hold.',
-    watch: 'The chin does not poke forward.',
   },
   steps: [
-    { on: 'bedSupine', name: 'On a bed, palms up', poses: [[wide(25, 10)], [wide(32, 10, 30)]] },
+    {
+      on: 'bedSupine',
+      name: 'On a bed, palms up',
+      poses: [[wide(25, 10)], [wide(32, 10, 30)]],
+      cues: { do: 'Slide the blades down and a little together, hold, let go.', watch: 'The back of the neck stays long on the pillow.' },
+    },
     {
       on: 'seatBack',
       name: 'Sitting back, palms up on the thighs',
       poses: [[], [arm('both', { raise: 14, plane: 20, elbow: 60, rotation: 20 })]],
       met: 1.9,
+      cues: { do: 'Palms up; slide the blades down against the chair, hold, let go.', watch: 'The chin does not poke forward.' },
     },
-    { on: 'wall2', name: 'Facing the wall, hands flat', poses: [[], [lean(6)]], met: 2.2 },
-    { on: 'allFours', step: 'weight on the arms', poses: [[], [spine({ flexion: 4 })]], met: 2.4 },
+    {
+      on: 'wall2',
+      name: 'Facing the wall, hands flat',
+      poses: [[], [lean(6)]],
+      met: 2.2,
+      cues: { do: 'Hands flat; let the chest sink a little, then press the wall away.', watch: 'Elbows stay straight; only the blades move.' },
+    },
+    {
+      on: 'allFours',
+      step: 'weight on the arms',
+      poses: [[], [spine({ flexion: 4 })]],
+      met: 2.4,
+      cues: { do: 'On hands and knees; let the chest sink a little, then press it up.', watch: 'The low back stays still; elbows do not lock.' },
+    },
   ],
 })
 
@@ -819,13 +1204,13 @@ const wallSlide = ladder({
   partners: ['shoulder-roll', 'swim-arms'],
   rpe: [1, 2.5],
   view: 75,
-  cues: { do: 'Let the hands slide up, and slide down again.', breath: 'Out as they slide up.', watch: 'As far as is easy, no pinch.' },
+  cues: { breath: 'Out as they slide up.' },
   steps: [
     {
       on: 'seatBack',
       name: 'Hands slide forward on the thighs',
       poses: [[], [lean(10), hands('both', 'knee')]],
-      cues: { do: 'Let the hands slide forward along the thighs, and back.' },
+      cues: { do: 'Let the hands slide forward along the thighs, and back.', watch: 'As far as is easy; no pinch.' },
     },
     {
       on: 'seat',
@@ -833,11 +1218,21 @@ const wallSlide = ladder({
       with: 'towel',
       step: 'on a table',
       poses: [[front(45, 60)], [lean(14), front(70, 8)]],
-      cues: { do: 'Let the towel carry your hands forward over the table, and back.' },
+      cues: {
+        do: 'Let the towel carry your hands forward over the table, and back.',
+        watch: 'Lean from the hips; shoulders low.',
+        setup: 'Sit tall at a table, both hands on a folded towel.',
+      },
       props: ['table'],
       needs: ['table'],
     },
-    { on: 'wall2', name: 'Hands slide up the wall', poses: [[], [arm('both', { raise: 135, plane: 85, elbow: 20 })]], declared: { wristExtLoad: 1 } },
+    {
+      on: 'wall2',
+      name: 'Hands slide up the wall',
+      poses: [[], [arm('both', { raise: 135, plane: 85, elbow: 20 })]],
+      declared: { wristExtLoad: 1 },
+      cues: { do: 'Let the hands slide up the wall, and slide down again.', watch: 'Stop before a pinch; the low back does not arch.' },
+    },
   ],
 })
 
@@ -856,7 +1251,7 @@ const carry = ladder({
   view: 55,
   tempo: { out: 1, stay: 0, back: 1 },
   dose: { sets: 2, reps: undefined, workSeconds: 20, restSeconds: 45 },
-  cues: { do: 'Weights at the sides; stand or walk tall.', breath: 'Talk while you carry.', watch: 'Shoulders level, no lean.' },
+  cues: { breath: 'Talk while you carry.' },
   steps: [
     {
       on: 'seat',
@@ -865,6 +1260,11 @@ const carry = ladder({
       kg: 1,
       poses: [[arm('both', { raise: 8, plane: 0, elbow: 6 })], [arm('both', { raise: 10, plane: 0, elbow: 8 })]],
       side: 'both',
+      cues: {
+        do: 'Hold the weights beside the chair and sit tall.',
+        watch: 'Shoulders level; hands not clenched.',
+        setup: 'Sit tall, a weight in each hand beside the chair.',
+      },
     },
     {
       on: 'free',
@@ -872,6 +1272,11 @@ const carry = ladder({
       with: 'dumbbell',
       kg: 2,
       poses: [[arm('both', { raise: 6, plane: 0, elbow: 4 })], [arm('both', { raise: 8, plane: 0, elbow: 6 })]],
+      cues: {
+        do: 'Hold the weights at the sides and stand tall.',
+        watch: 'No lean to either side.',
+        setup: 'Stand with feet hip-wide, a weight in each hand.',
+      },
     },
     {
       id: 'walk',
@@ -886,6 +1291,11 @@ const carry = ladder({
       ],
       declared: { travel: 'forward', impactLevel: 1, balanceDemand: 4 },
       met: 3.5,
+      cues: {
+        do: 'Walk tall with the weights at the sides, turn in small steps.',
+        watch: 'Put them down before the grip goes.',
+        setup: 'A clear way to walk, a weight in each hand.',
+      },
     },
   ],
 })
@@ -905,17 +1315,18 @@ const pressKnee = ladder({
   rpe: [2, 5],
   view: 50,
   declared: { cognitiveLoad: 1 },
-  cues: { do: 'One arm presses up as the same knee lifts.', breath: 'Out on the lift.', watch: 'Stand tall on the other side.' },
+  cues: { breath: 'Out on the lift.' },
   steps: [
     {
       on: 'seat',
       poses: [[reach('right', 25, 70, 120)], [reach('right', 110, 70, 20), lift('right', 100)]],
-      cues: { watch: 'Shoulders stay low; breathe on.' },
+      cues: { watch: 'Shoulders stay low; breathe on.', do: 'One arm presses up as the same knee lifts a little; lower both.' },
     },
     {
       on: 'hold1',
       name: 'One hand on the chair, no weight',
       poses: [[reach('right', 25, 70, 120)], [reach('right', 130, 60, 15), lift('right', 55, 70)]],
+      cues: { do: 'One hand on the chair; the free arm presses up as that knee lifts.', watch: 'Stand tall on the other leg.' },
     },
     {
       id: 'one-kg',
@@ -925,6 +1336,11 @@ const pressKnee = ladder({
       kg: 1,
       poses: [[reach('right', 25, 70, 120)], [reach('right', 135, 60, 12), lift('right', 60, 75)]],
       met: 2.8,
+      cues: {
+        do: 'Press the weight up as the same knee lifts; lower both.',
+        watch: 'Arm first when both at once is too much.',
+        setup: 'Stand beside a chair set against a wall, one hand on it, a weight in the other.',
+      },
     },
   ],
 })
@@ -948,19 +1364,30 @@ const neckPress = ladder({
   dose: { sets: 1, reps: 6, restSeconds: 10 },
   gradedBy: ['intendedRpe', 'met'],
   cues: {
-    do: 'Draw the chin straight back, back of the neck long, let go.',
     breath: 'Breathe while you hold.',
-    watch: 'The eyes stay level; it is small.',
   },
   steps: [
-    { on: 'bedSupine', name: 'On a bed, head on a pillow', poses: [[], [neck({ flexion: 8 })]] },
-    { on: 'seatBack', poses: [[], [neck({ flexion: 6 })]] },
+    {
+      on: 'bedSupine',
+      name: 'On a bed, head on a pillow',
+      poses: [[], [neck({ flexion: 8 })]],
+      cues: { do: 'Draw the chin gently down and in, neck long, let go.', watch: 'The head stays heavy on the pillow.' },
+    },
+    {
+      on: 'seatBack',
+      poses: [[], [neck({ flexion: 6 })]],
+      cues: { do: 'Draw the chin straight back, back of the neck long, let go.', watch: 'The eyes stay level; it is small.' },
+    },
     {
       on: 'seat',
       name: 'Sitting tall, light press into the hand',
       step: 'against the hand',
       poses: [[], [neck({ flexion: 6 }), atTheEars('right')]],
-      cues: { do: 'Chin back, and press it lightly into your hand; ease.' },
+      cues: {
+        do: 'Chin back, and press it lightly into your hand; ease.',
+        watch: 'A light press; the shoulders do nothing.',
+        setup: 'Sit tall, one hand behind the head.',
+      },
     },
   ],
 })

@@ -26,9 +26,7 @@ export const march = ladder({
   declared: { travel: 'on-spot' },
   cues: {
     setup: 'Sit tall near the front of the chair, feet under the knees.',
-    do: 'Lift one knee, set it down softly, then the other.',
     breath: 'Breathe easily; you could hold a chat.',
-    watch: 'Stay tall; do not lean back to lift the knee.',
   },
   steps: [
     {
@@ -38,7 +36,11 @@ export const march = ladder({
       poses: [[], [feet('right', 'ball'), leg('right', { ankle: -25 })]],
       declared: { travel: 'none', met: 1.8 },
       dose: { rpe: 2 },
-      cues: { setup: 'Sit back in the chair, feet flat.', do: 'Lift one heel, lower it, then the other.' },
+      cues: {
+        setup: 'Sit back in the chair, feet flat.',
+        do: 'Lift one heel, toes stay, lower it, then the other.',
+        watch: 'Press through the big toe; the knee does not fall out.',
+      },
     },
     {
       id: 'seated',
@@ -47,6 +49,7 @@ export const march = ladder({
       on: 'seat',
       poses: [[], [...lift(104)]],
       declared: { travel: 'none', met: 2.3 },
+      cues: { do: 'Lift one foot a hand high, set it down softly, then the other.', watch: 'Sit tall; do not lean back to lift the knee.' },
     },
     {
       id: 'seated-arms',
@@ -58,6 +61,11 @@ export const march = ladder({
         [...otherLift(106), ...swing('right')],
       ],
       declared: { travel: 'none', met: 2.8, cognitiveLoad: 1 },
+      cues: {
+        do: 'March the feet and swing the opposite arm, elbows bent.',
+        watch: 'Shoulders stay low; let the arm swing from behind.',
+        setup: 'Sit tall near the front of the chair, room for both elbows.',
+      },
     },
     {
       id: 'held',
@@ -66,7 +74,11 @@ export const march = ladder({
       on: 'hold2',
       poses: [[], [leg('right', { flexion: 48, knee: 82 }), feet('right', 'free')]],
       declared: { impactLevel: 1, met: 2.9 },
-      cues: { setup: 'Stand behind the chair with both hands on its back.' },
+      cues: {
+        setup: 'Stand behind a chair set against a wall; both hands press down on its back.',
+        do: 'Lift one knee to hip height or less, set it down, then the other.',
+        watch: 'Press lightly on the chair; stand tall on the standing leg.',
+      },
     },
     {
       id: 'free',
@@ -79,7 +91,11 @@ export const march = ladder({
       ],
       declared: { impactLevel: 1, met: 3.5, balanceDemand: 3 },
       dose: { rpe: 4 },
-      cues: { setup: 'Stand tall, chair within reach.' },
+      cues: {
+        setup: 'Stand tall with clear floor round you, a steady chair in reach.',
+        do: 'March on the spot, opposite arm and knee, feet landing softly.',
+        watch: 'Look ahead and land with the whole foot.',
+      },
     },
   ],
 })
@@ -101,10 +117,7 @@ export const shoulderRoll = ladder({
   dose: { reps: 6, restSeconds: 10, rpe: 1 },
   declared: { met: 1.5 },
   cues: {
-    setup: 'Sit or stand tall, arms loose.',
-    do: 'Draw the shoulders up, back and down in a slow circle.',
     breath: 'In as they rise, out as they drop.',
-    watch: 'Chin level, neck long.',
   },
   steps: [
     {
@@ -112,7 +125,11 @@ export const shoulderRoll = ladder({
       name: 'Shrug and let go',
       on: 'seatBack',
       poses: [[], [arm('both', { raise: 12, plane: 0, elbow: 30 })]],
-      cues: { do: 'Lift the shoulders towards the ears, then let them go.' },
+      cues: {
+        do: 'Lift the shoulders towards the ears, then let them go.',
+        watch: 'Drop them softly; do not press them down.',
+        setup: 'Sit back in the chair, arms hanging loose.',
+      },
     },
     {
       id: 'seated',
@@ -121,6 +138,11 @@ export const shoulderRoll = ladder({
       on: 'seat',
       poses: [[], [arm('both', { raise: 18, plane: 30, elbow: 40 })]],
       declared: { met: 1.6 },
+      cues: {
+        do: 'Draw the shoulders up, back and down in a slow circle.',
+        watch: 'Chin level; the head does not push forward.',
+        setup: 'Sit tall near the front of the chair, hands on your thighs.',
+      },
     },
     {
       id: 'elbow',
@@ -132,7 +154,11 @@ export const shoulderRoll = ladder({
         [arm('both', { raise: 70, plane: 20, elbow: 140, rotation: 20 })],
       ],
       declared: { met: 1.7 },
-      cues: { do: 'Hands on your shoulders; draw slow circles with the elbows.', watch: 'The ribs stay quiet.' },
+      cues: {
+        do: 'Hands on your shoulders; draw slow circles with the elbows.',
+        watch: 'The ribs stay quiet.',
+        setup: 'Sit tall, fingertips on your shoulders.',
+      },
     },
     {
       id: 'standing',
@@ -145,6 +171,7 @@ export const shoulderRoll = ladder({
       cues: {
         do: 'Draw large slow circles with both arms, no higher than is easy.',
         setup: 'Stand tall with clear floor round you, a steady chair in reach.',
+        watch: 'The low back does not arch as the arms rise.',
       },
     },
   ],
@@ -167,14 +194,32 @@ export const breathReach = ladder({
   dose: { reps: 5, restSeconds: 0, rpe: 1 },
   declared: { met: 1.2 },
   cues: {
-    setup: 'Settle where you are, back long, jaw loose.',
-    do: 'Breathe in and let the ribs widen; breathe out a little longer.',
     breath: 'In through the nose, out as if cooling soup.',
-    watch: 'Nothing is forced; skip the arms whenever you like.',
   },
   steps: [
-    { id: 'rest', name: 'Quiet breathing, supported', on: 'seatBack', poses: [[], [hands('both', 'belly')]] },
-    { id: 'seated', name: 'Ribs wide, hands on ribs', step: 'sitting free', on: 'seat', poses: [[hands('both', 'belly')], [hands('both', 'chest')]] },
+    {
+      id: 'rest',
+      name: 'Quiet breathing, supported',
+      on: 'seatBack',
+      poses: [[], [hands('both', 'belly')]],
+      cues: {
+        do: 'Hands on the belly; let it widen, and breathe out a little longer.',
+        watch: 'Shoulders and jaw have nothing to do.',
+        setup: 'Sit back in the chair, feet flat, jaw loose.',
+      },
+    },
+    {
+      id: 'seated',
+      name: 'Ribs wide, hands on ribs',
+      step: 'sitting free',
+      on: 'seat',
+      poses: [[hands('both', 'belly')], [hands('both', 'chest')]],
+      cues: {
+        do: 'Hands on the ribs; breathe in against them, and out a little longer.',
+        watch: 'The chest widens sideways; the shoulders do not lift.',
+        setup: 'Sit tall, hands on the sides of your ribs.',
+      },
+    },
     {
       id: 'half',
       name: 'Arms float to chest height',
@@ -182,7 +227,11 @@ export const breathReach = ladder({
       on: 'seat',
       poses: [[], [arm('both', { raise: 75, plane: 70, elbow: 20 })]],
       declared: { met: 1.3 },
-      cues: { do: 'Arms float to chest height as you breathe in; sink as you breathe out.' },
+      cues: {
+        do: 'Arms float to chest height as you breathe in; sink as you breathe out.',
+        watch: 'Light hands; skip the arms whenever you like.',
+        setup: 'Sit tall, hands on your thighs, jaw loose.',
+      },
     },
     {
       id: 'full',
@@ -191,7 +240,11 @@ export const breathReach = ladder({
       on: 'seat',
       poses: [[arm('both', { raise: 20, plane: 60 })], [arm('both', { raise: 160, plane: 55, elbow: 10 }), neck({ flexion: -5 })]],
       declared: { met: 1.3 },
-      cues: { do: 'Arms float up as you breathe in; lower them on a longer breath out.' },
+      cues: {
+        do: 'Arms float up as you breathe in; lower them on a longer breath out.',
+        watch: 'Eyes level; stop below any pinch in the shoulder.',
+        setup: 'Sit tall, arms beside you, jaw loose.',
+      },
     },
   ],
 })
@@ -214,15 +267,44 @@ export const headTurn = ladder({
   dose: { reps: 4, restSeconds: 5, rpe: 1 },
   declared: { met: 1.4 },
   cues: {
-    setup: 'Sit tall, eyes on one level line.',
-    do: 'Turn slowly to look over one shoulder, come back, then the other.',
     breath: 'Out as you turn, in as you return.',
-    watch: 'Only as far as is easy; stop if anything spins.',
   },
   steps: [
-    { id: 'eyes', name: 'Eyes first, small turn, back supported', on: 'seatBack', poses: [[], [neck({ turn: 12 })]] },
-    { id: 'seated', name: 'Slow turn to 30 degrees', step: 'sitting free, further round', on: 'seat', poses: [[], [neck({ turn: 28 })]] },
-    { id: 'wider', name: 'Look over the shoulder', step: 'to the easy end of the turn', on: 'seat', poses: [[], [neck({ turn: 52 })]] },
+    {
+      id: 'eyes',
+      name: 'Eyes first, small turn, back supported',
+      on: 'seatBack',
+      poses: [[], [neck({ turn: 12 })]],
+      cues: {
+        do: 'Eyes go first, then the nose turns a little; come back, other side.',
+        watch: 'Small and slow; stop if anything spins.',
+        setup: 'Sit back, eyes on one level line.',
+      },
+    },
+    {
+      id: 'seated',
+      name: 'Slow turn to 30 degrees',
+      step: 'sitting free, further round',
+      on: 'seat',
+      poses: [[], [neck({ turn: 28 })]],
+      cues: {
+        do: 'Turn slowly to look past the shoulder, come back, then the other.',
+        watch: 'The chin stays level; it does not lift.',
+        setup: 'Sit tall, eyes on one level line.',
+      },
+    },
+    {
+      id: 'wider',
+      name: 'Look over the shoulder',
+      step: 'to the easy end of the turn',
+      on: 'seat',
+      poses: [[], [neck({ turn: 52 })]],
+      cues: {
+        do: 'Turn slowly until you look over the shoulder, pause, come back, change.',
+        watch: 'The shoulders stay facing forward.',
+        setup: 'Sit tall, eyes on one level line.',
+      },
+    },
     {
       id: 'standing',
       name: 'Head turns, one hand on the chair',
@@ -230,7 +312,11 @@ export const headTurn = ladder({
       on: 'hold1',
       poses: [[], [neck({ turn: 50 })]],
       declared: { met: 1.8 },
-      cues: { setup: 'Stand beside a chair set against a wall, one hand on it, eyes on one level line.' },
+      cues: {
+        setup: 'Stand beside a chair set against a wall, one hand on it, eyes on one level line.',
+        do: 'Turn slowly to look over one shoulder, come to the middle, then the other.',
+        watch: 'Stop in the middle each time; hold the chair if it sways.',
+      },
     },
   ],
 })
@@ -252,13 +338,21 @@ export const weightShift = ladder({
   tempo: { out: 2, stay: 1, back: 2 },
   dose: { reps: 6, restSeconds: 15, rpe: 2 },
   cues: {
-    setup: 'Feet hip-wide, weight even.',
-    do: 'Glide your weight over one side, pause, and come back.',
     breath: 'Keep it flowing.',
-    watch: 'The feet stay down; move only as far as you can stop.',
   },
   steps: [
-    { id: 'seated', name: 'Seated, hip to hip', on: 'seat', poses: [[spine({ sideBend: -7 })], [spine({ sideBend: 7 })]], declared: { met: 1.6 } },
+    {
+      id: 'seated',
+      name: 'Seated, hip to hip',
+      on: 'seat',
+      poses: [[spine({ sideBend: -7 })], [spine({ sideBend: 7 })]],
+      declared: { met: 1.6 },
+      cues: {
+        do: 'Roll the weight onto one hip, pause, come back, then the other.',
+        watch: 'Both feet stay down; the trunk stays long.',
+        setup: 'Sit tall near the front of the chair, feet hip-wide.',
+      },
+    },
     {
       id: 'held',
       name: 'Standing, two hands on the chair',
@@ -266,6 +360,11 @@ export const weightShift = ladder({
       on: 'hold2',
       poses: [[], [leg('right', { abduction: 8 }), leg('left', { abduction: 2 })]],
       declared: { met: 1.9, travel: 'on-spot' },
+      cues: {
+        do: 'Glide your weight over one foot, pause, and glide to the other.',
+        watch: 'Hips go sideways; the shoulders stay level.',
+        setup: 'Stand behind a chair set against a wall, feet hip-wide, both hands pressing down.',
+      },
     },
     {
       id: 'one-hand',
@@ -274,6 +373,11 @@ export const weightShift = ladder({
       on: 'hold1',
       poses: [[], [leg('right', { abduction: 10 }), leg('left', { abduction: 2 })]],
       declared: { met: 2, travel: 'on-spot' },
+      cues: {
+        do: 'Glide over one foot until the other feels light, pause, come back.',
+        watch: 'Stop before the hand has to hold you.',
+        setup: 'Stand beside a chair set against a wall, feet hip-wide, one hand on it.',
+      },
     },
     {
       id: 'free',
@@ -282,6 +386,11 @@ export const weightShift = ladder({
       on: 'free',
       poses: [[], [leg('right', { abduction: 12 }), leg('left', { abduction: 2 }), arm('both', { raise: 20, plane: 10 })]],
       declared: { met: 2.2, travel: 'on-spot', balanceDemand: 3 },
+      cues: {
+        do: 'Glide over one foot, pause where you could stop, and come back.',
+        watch: 'Go only as far as you can stop by yourself.',
+        setup: 'Stand with feet hip-wide, clear floor round you, a steady chair in reach.',
+      },
     },
   ],
 })
@@ -304,12 +413,16 @@ export const seatedHinge = ladder({
   declared: { met: 1.8 },
   cues: {
     setup: 'Sit near the front edge, feet wide and flat.',
-    do: 'Fold at the hips with a long back, then press the floor to come up.',
     breath: 'In to fold, out to rise.',
-    watch: 'The back keeps its length; nothing rounds.',
   },
   steps: [
-    { id: 'small', name: 'Small seated hinge, hands on thighs', on: 'seat', poses: [[], [lean(12)]] },
+    {
+      id: 'small',
+      name: 'Small seated hinge, hands on thighs',
+      on: 'seat',
+      poses: [[], [lean(12)]],
+      cues: { do: 'Tip forward a little at the hips, hands sliding on the thighs, come up.', watch: 'The back keeps its length; nothing rounds.' },
+    },
     {
       id: 'seated',
       name: 'Seated hinge, arms crossed',
@@ -317,6 +430,11 @@ export const seatedHinge = ladder({
       on: 'seat',
       poses: [[hands('both', 'chest')], [hands('both', 'chest'), lean(28)]],
       declared: { met: 1.9 },
+      cues: {
+        do: 'Arms crossed, fold at the hips, press the feet down to come up.',
+        watch: 'Lead with the breastbone, not with the chin.',
+        setup: 'Sit near the front edge, feet wide and flat, arms crossed.',
+      },
     },
     {
       id: 'held',
@@ -326,7 +444,11 @@ export const seatedHinge = ladder({
       view: 90,
       poses: [[], [leg('both', { flexion: 50, knee: 12 })]],
       declared: { met: 2.2 },
-      cues: { setup: 'Stand behind a chair set against a wall, feet hip-wide, hands pressing down on it.' },
+      cues: {
+        setup: 'Stand behind a chair set against a wall, feet hip-wide, hands pressing down on it.',
+        do: 'Send the hips back, trunk tips forward; press the floor and come up.',
+        watch: 'Knees stay soft; weight in the middle of the feet.',
+      },
     },
     {
       id: 'free',
@@ -336,7 +458,11 @@ export const seatedHinge = ladder({
       view: 90,
       poses: [[hands('both', 'hip')], [hands('both', 'hip'), leg('both', { flexion: 60, knee: 15 })]],
       declared: { met: 2.4 },
-      cues: { setup: 'Stand tall, feet hip-wide, a steady chair in reach in front.' },
+      cues: {
+        setup: 'Stand tall, feet hip-wide, a steady chair in reach in front.',
+        do: 'Hands on the hips; send them back, trunk tips, stand up tall.',
+        watch: 'Head in line with the back; eyes on the floor ahead.',
+      },
     },
   ],
 })

@@ -152,14 +152,12 @@ export interface StepSpec extends StepFields {
   on: GroundName
   /** each pose as its difference from the resting pose of the ground; the ladder's poses unless said otherwise */
   poses?: readonly (readonly PosePart[])[]
-  /** short for `declared.met`, `dose.rpe`, `dose.loadKg` and `cues.do` */
+  /** short for `declared.met`, `dose.rpe` and `dose.loadKg` */
   met?: number
   rpe?: number
   kg?: number
-  do?: string
 }
 export interface LadderSpec extends StepFields, Omit<Movement, 'variants' | 'gradedBy'> {
-  cues: Partial<Cues> & Omit<Cues, 'setup'>
   tempoClass: TempoClass
   poses?: readonly (readonly PosePart[])[]
   /** effort of the gentlest and of the hardest step; those between lie between */
@@ -194,10 +192,16 @@ function riseOf(step: StepSpec, below: StepSpec | undefined, held: Kit | undefin
 
 const halves = (value: number) => Math.round(value * 2) / 2
 
+/** Cues with nothing left out: what to do and what to watch for are each step's own. @throws when one is missing */
+function wholeCues(id: string, { setup, do: what, breath, watch }: Partial<Cues>): Cues {
+  if (!setup || !what || !breath || !watch) throw new Error(`${id}: a cue is missing; set-up, do, breath and watch are all said`)
+  return { setup, do: what, breath, watch }
+}
+
 /**
  * A movement from its ladder as it is written in the library: what steps share is written once.
  *
- * @throws when a step has no poses, neither of its own nor of the ladder
+ * @throws when a step has no poses or lacks a cue, neither of its own nor of the ladder
  */
 export function ladder(spec: LadderSpec): Movement {
   const {
@@ -268,7 +272,7 @@ export function ladder(spec: LadderSpec): Movement {
           ...step.declared,
           ...(step.met !== undefined && { met: step.met }),
         },
-        cues: { setup: words.setup, ...cues, ...step.cues, ...(step.do && { do: step.do }) },
+        cues: wholeCues(`${movement.id}/${step.id ?? step.on}`, { setup: words.setup, ...cues, ...step.cues }),
         dose: { ...DOSE, ...dose, ...(effort !== undefined && { rpe: effort }), ...(step.kg !== undefined && { loadKg: step.kg }), ...step.dose },
       }
     }),
