@@ -117,6 +117,7 @@ const wideNarrow = ladder({
     },
   ],
   view: 15,
+  tempo: { out: 0.6, back: 0.6 },
 })
 
 const tapPattern = ladder({
@@ -470,7 +471,7 @@ const sideShuffle = ladder({
       on: 'free',
       name: 'Standing free, brisk and low',
       step: 'lower and quicker',
-      tempo: { out: 0.8, back: 0.8 },
+      tempo: { out: 0.5, back: 0.5 },
       poses: [
         [bend(32, 36), front(45, 80)],
         [bend(32, 36, 16), front(45, 80), plants('left')],
@@ -508,7 +509,7 @@ const jog = ladder({
       on: 'seat',
       name: 'Seated jog',
       step: 'the feet join in',
-      tempo: { out: 0.8, back: 0.8 },
+      tempo: { out: 0.45, back: 0.45 },
       poses: [
         [swing(), lift('left', 96, 92)],
         [swingBack(), lift('right', 96, 92)],
@@ -530,7 +531,7 @@ const jog = ladder({
     {
       on: 'free',
       name: 'Jog on the spot',
-      tempo: { out: 0.5, back: 0.5 },
+      tempo: { out: 0.4, back: 0.4 },
       poses: [
         [lift('right', 28, 55), swingBack()],
         [lift('left', 28, 55), swing()],
@@ -1027,7 +1028,7 @@ const pedal = ladder({
       on: 'seatBack',
       name: 'Both feet, brisk',
       step: 'quicker',
-      tempo: { out: 0.8, back: 0.8 },
+      tempo: { out: 0.5, back: 0.5 },
       poses: [
         [kick('right', 50, 92), lift('left', 106, 88)],
         [kick('left', 50, 92), lift('right', 106, 88)],
@@ -1155,7 +1156,7 @@ const walk = ladder({
       on: 'free',
       name: 'Brisk walk',
       step: 'quicker, longer steps',
-      tempo: { out: 0.7, back: 0.7 },
+      tempo: { out: 0.5, back: 0.5 },
       poses: [
         [stride('right', 20), swingBack(45)],
         [stride('left', 20), swing(45)],
@@ -1165,6 +1166,7 @@ const walk = ladder({
       cues: { do: 'Walk a little quicker, longer steps, arms bent and swinging.', watch: 'Slow down before the turn.' },
     },
   ],
+  tempo: { out: 0.6, back: 0.6 },
 })
 
 const stepUp = ladder({

@@ -760,7 +760,7 @@ export const bridge = ladder({
       cues: {
         do: 'Press through the heels, lift the hips to one line, lower slowly.',
         watch: 'Knees stay hip-wide; the neck is long and loose.',
-        setup: 'Lie on the mat, knees bent, feet hip-wide, head on a towel.',
+        setup: 'A heavy chair beside the mat. Lie on the mat, knees bent, feet hip-wide, head on a towel.',
       },
     },
     {
@@ -778,7 +778,7 @@ export const bridge = ladder({
       cues: {
         do: 'Hips up and level; lift one foot, set it down, then the other.',
         watch: 'The hips stay level; lower if they tip.',
-        setup: 'Lie on the mat, knees bent, feet hip-wide, head on a towel.',
+        setup: 'A heavy chair beside the mat. Lie on the mat, knees bent, feet hip-wide, head on a towel.',
       },
     },
   ],
@@ -859,7 +859,7 @@ export const brace = ladder({
       cues: {
         do: 'Hug the waist; slide one arm forward, lift it, set it down, change.',
         watch: 'The trunk does not tip to the other side.',
-        setup: 'Hands under shoulders, knees under hips, on a pad.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
       },
     },
     {
@@ -874,7 +874,7 @@ export const brace = ladder({
       cues: {
         do: 'Reach one arm and the opposite leg away, hold, come home, change.',
         watch: 'Nothing tips; the belly stays flat, not domed.',
-        setup: 'Hands under shoulders, knees under hips, on a pad.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
       },
     },
   ],

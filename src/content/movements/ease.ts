@@ -100,7 +100,11 @@ const catCow = ladder({
       on: 'allFours',
       poses: [[spine({ flexion: -12 })], [spine({ flexion: 30 })]],
       met: 2.2,
-      cues: { do: 'Round the back up, then let the breastbone sink and lengthen.', watch: 'The belly does not hang at the end.' },
+      cues: {
+        do: 'Round the back up, then let the breastbone sink and lengthen.',
+        watch: 'The belly does not hang at the end.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
+      },
     },
   ],
 })
@@ -273,7 +277,11 @@ const kneeRock = ladder({
         [spine({ twist: 14 }), leg('right', { abduction: 16 }), leg('left', { abduction: -6 })],
       ],
       met: 1.8,
-      cues: { do: 'Let both knees sink further to one side, and the other.', watch: 'Stop before the low back lifts off the mat.' },
+      cues: {
+        do: 'Let both knees sink further to one side, and the other.',
+        watch: 'Stop before the low back lifts off the mat.',
+        setup: 'A heavy chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.',
+      },
     },
   ],
 })
@@ -364,7 +372,11 @@ const pressBack = ladder({
       name: 'On hands and knees, half way back',
       poses: [[], [lean(70), leg('both', { flexion: 106, knee: 126 })]],
       met: 2.1,
-      cues: { do: 'Hands stay; the hips travel half way back, the spine grows long.', watch: 'Stop where knees and shoulders are easy.' },
+      cues: {
+        do: 'Hands stay; the hips travel half way back, the spine grows long.',
+        watch: 'Stop where knees and shoulders are easy.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
+      },
     },
   ],
 })
@@ -769,7 +781,11 @@ const innerStretch = ladder({
       name: 'Sitting on the mat, soles together',
       poses: [[], [leg('both', { flexion: 100, abduction: 48, rotation: 75, knee: 118 })]],
       met: 1.9,
-      cues: { do: 'Soles together, knees sink apart; sit tall and stay.', watch: 'No bouncing; hands rest on the ankles.' },
+      cues: {
+        do: 'Soles together, knees sink apart; sit tall and stay.',
+        watch: 'No bouncing; hands rest on the ankles.',
+        setup: 'A heavy chair beside the mat. Sit on the mat with long legs.',
+      },
     },
   ],
 })
@@ -1004,7 +1020,7 @@ const hamstringLying = ladder({
       cues: {
         do: 'Strap round the foot; straighten the leg upwards until it pulls; stay.',
         watch: 'The seat stays on the mat.',
-        setup: 'Lie on the mat, one knee bent, a strap round the other foot.',
+        setup: 'Chair beside the mat. Lie on the mat, one knee bent, a strap round the other foot.',
       },
     },
   ],
@@ -1046,7 +1062,11 @@ const kneeHug = ladder({
       poses: [[], [leg('both', { flexion: 118, knee: 120, abduction: 8 }), feet('both', 'free'), hands('both', 'shin')]],
       met: 1.9,
       declared: { abdominalPressure: 2 },
-      cues: { do: 'Draw both knees towards you, one after the other, and hold.', watch: 'One down before the other when you let go.' },
+      cues: {
+        do: 'Draw both knees towards you, one after the other, and hold.',
+        watch: 'One down before the other when you let go.',
+        setup: 'A heavy chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.',
+      },
     },
   ],
 })
@@ -1121,7 +1141,11 @@ const longSitReach = ladder({
       name: 'On the mat, sitting tall',
       poses: [[leg('both', { flexion: 98, knee: 14 })], [leg('both', { flexion: 96, knee: 10 })]],
       met: 1.8,
-      cues: { do: 'Sit tall with long legs, toes up; stay.', watch: 'Sit on a folded towel when the back rounds.' },
+      cues: {
+        do: 'Sit tall with long legs, toes up; stay.',
+        watch: 'Sit on a folded towel when the back rounds.',
+        setup: 'A heavy chair beside the mat. Sit on the mat with long legs.',
+      },
     },
     {
       id: 'reach',
@@ -1130,7 +1154,11 @@ const longSitReach = ladder({
       step: 'further forward',
       poses: [[], [lean(18), leg('both', { flexion: 113, knee: 8 }), front(66, 8), spine({ flexion: 12 })]],
       met: 1.9,
-      cues: { do: 'Tip forward from the hips, hands slide to the shins; stay.', watch: 'The back stays long; no tugging.' },
+      cues: {
+        do: 'Tip forward from the hips, hands slide to the shins; stay.',
+        watch: 'The back stays long; no tugging.',
+        setup: 'A heavy chair beside the mat. Sit on the mat with long legs.',
+      },
     },
   ],
 })
@@ -1211,7 +1239,11 @@ const straddle = ladder({
       poses: [[leg('both', { abduction: 30 })], [lean(8), leg('both', { abduction: 36, flexion: 105, knee: 12 })]],
       met: 1.9,
       view: 15,
-      cues: { do: 'Legs wide, knees soft; tip forward a little from the hips; stay.', watch: 'Kneecaps point at the ceiling.' },
+      cues: {
+        do: 'Legs wide, knees soft; tip forward a little from the hips; stay.',
+        watch: 'Kneecaps point at the ceiling.',
+        setup: 'A heavy chair beside the mat. Sit on the mat with long legs.',
+      },
     },
   ],
 })
@@ -1350,7 +1382,11 @@ const tense = ladder({
       poses: [[], [front(12, 50)]],
       met: 1.4,
       declared: { gripDemand: 3 },
-      cues: { do: 'The whole body, part by part: tense for four, let go for longer.', watch: 'Keep breathing; the face stays soft.' },
+      cues: {
+        do: 'The whole body, part by part: tense for four, let go for longer.',
+        watch: 'Keep breathing; the face stays soft.',
+        setup: 'A heavy chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.',
+      },
     },
   ],
 })

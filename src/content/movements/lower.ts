@@ -766,7 +766,7 @@ const straightLegLift = ladder({
       cues: {
         do: 'Knee straight, lift to the height of the other knee, lower slowly.',
         watch: 'The belly stays flat; breathe on.',
-        setup: 'Lie on the mat, one knee bent, the other leg long, head on a towel.',
+        setup: 'Chair beside the mat. Lie down, one knee bent, the other leg long, head on a towel.',
       },
     },
   ],
@@ -817,6 +817,7 @@ const heelSlide = ladder({
       cues: {
         do: 'Draw the belly in gently; slide one heel away and back, then the other.',
         watch: 'The low back does not lift as the leg goes long.',
+        setup: 'A heavy chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.',
       },
     },
   ],
@@ -869,7 +870,11 @@ const backLegLift = ladder({
       declared: { abdominalPressure: 2, balanceDemand: 2, kneelingLoad: 2 },
       met: 2.8,
       rpe: 5,
-      cues: { do: 'Hug the waist; reach one leg back to hip height, bring it home.', watch: 'Hips level; the head stays in line.' },
+      cues: {
+        do: 'Hug the waist; reach one leg back to hip height, bring it home.',
+        watch: 'Hips level; the head stays in line.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
+      },
     },
   ],
 })
@@ -1005,7 +1010,7 @@ const innerThigh = ladder({
       cues: {
         do: 'Squeeze the ball, lift the hips a little, lower, let go.',
         watch: 'Lift low; the ball tells you the knees are even.',
-        setup: 'Lie on the mat, knees bent, a ball between them, head on a towel.',
+        setup: 'Chair beside the mat. Lie on the mat, knees bent, a ball between them, head on a towel.',
       },
       with: 'ball',
       drawn: 'kneeBall',
@@ -1077,7 +1082,7 @@ const clam = ladder({
       cues: {
         do: 'Feet together; open the upper knee, hold, close slowly.',
         watch: 'Heels stay together; hips stacked.',
-        setup: 'Lie on your side, knees bent, head supported.',
+        setup: 'A heavy chair beside the mat. Lie on your side, knees bent, head supported.',
       },
     },
   ],
@@ -1494,7 +1499,7 @@ const heelPress = ladder({
       cues: {
         do: 'Press one straight heel into the mat, hold, let go slowly.',
         watch: 'The other leg and the jaw stay loose.',
-        setup: 'Lie on the mat, one knee bent, the other leg long, head on a towel.',
+        setup: 'Chair beside the mat. Lie down, one knee bent, the other leg long, head on a towel.',
       },
     },
   ],

@@ -166,7 +166,7 @@ const heelTap = ladder({
       cues: {
         do: 'Both knees up; tap one toe down, bring it back, change.',
         watch: 'Set both feet down when the belly domes.',
-        setup: 'Lie on the mat, both knees above the hips, head on a towel.',
+        setup: 'Chair beside the mat. Lie on the mat, both knees above the hips, head on a towel.',
       },
     },
   ],
@@ -210,7 +210,11 @@ const curlUp = ladder({
       poses: [[front(30)], [front(45), spine({ flexion: 26 })]],
       declared: { abdominalPressure: 3, spinalLoaded: true, breathHoldRisk: 2 },
       met: 2.8,
-      cues: { do: 'Head and shoulder blades lift a little, pause, lower.', watch: 'The neck stays long; eyes on the knees.' },
+      cues: {
+        do: 'Head and shoulder blades lift a little, pause, lower.',
+        watch: 'The neck stays long; eyes on the knees.',
+        setup: 'A heavy chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.',
+      },
     },
   ],
 })
@@ -442,7 +446,11 @@ const plank = ladder({
       poses: [[], [lean(70)]],
       declared: { abdominalPressure: 3, breathHoldRisk: 2 },
       met: 3.5,
-      cues: { do: 'One long line from head to heels; hold and breathe.', watch: 'Hips neither drop nor stick up.' },
+      cues: {
+        do: 'One long line from head to heels; hold and breathe.',
+        watch: 'Hips neither drop nor stick up.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, toes tucked, one long line.',
+      },
     },
     {
       id: 'long',
@@ -454,7 +462,11 @@ const plank = ladder({
       dose: { holdSeconds: 30 },
       met: 3.8,
       rpe: 7,
-      cues: { do: 'The same long line; hold on, and count aloud.', watch: 'Knees down as soon as the breath stops.' },
+      cues: {
+        do: 'The same long line; hold on, and count aloud.',
+        watch: 'Knees down as soon as the breath stops.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, toes tucked, one long line.',
+      },
     },
   ],
 })
@@ -720,7 +732,11 @@ const backLift = ladder({
       poses: [[], [spine({ flexion: -14 }), wide(60, 90, 60)]],
       declared: { spinalLoaded: true, abdominalPressure: 1 },
       met: 2.4,
-      cues: { do: 'Open the elbows, chest floats up, hold, lower.', watch: 'The neck stays long; no crunch in the low back.' },
+      cues: {
+        do: 'Open the elbows, chest floats up, hold, lower.',
+        watch: 'The neck stays long; no crunch in the low back.',
+        setup: 'A heavy chair beside the mat. Lie face down, forehead on your hands or a towel.',
+      },
     },
     {
       id: 'press-up',
@@ -731,7 +747,11 @@ const backLift = ladder({
       declared: { wristExtLoad: 2, abdominalPressure: 1 },
       met: 2.6,
       rpe: 5,
-      cues: { do: 'Press on the hands until the chest lifts; hips stay down.', watch: 'Shoulders low; stop at the first pinch.' },
+      cues: {
+        do: 'Press on the hands until the chest lifts; hips stay down.',
+        watch: 'Shoulders low; stop at the first pinch.',
+        setup: 'A heavy chair beside the mat. Lie face down, forehead on your hands or a towel.',
+      },
     },
   ],
 })

@@ -646,7 +646,7 @@ const chestPress = ladder({
       cues: {
         do: 'Press the heavier weights up, lower until the elbows touch the mat.',
         watch: 'The low back stays quiet; do not let the elbows drop.',
-        setup: 'Lie on the mat, knees bent, a weight in each hand at the chest.',
+        setup: 'Chair beside the mat. Lie on the mat, knees bent, a weight in each hand at the chest.',
       },
     },
   ],
@@ -850,7 +850,11 @@ const pushUp = ladder({
       declared: { abdominalPressure: 2, breathHoldRisk: 2 },
       met: 3.2,
       rpe: 5.5,
-      cues: { do: 'On hands and knees; bend the elbows, nose towards the mat, press up.', watch: 'Hips come along; the neck stays long.' },
+      cues: {
+        do: 'On hands and knees; bend the elbows, nose towards the mat, press up.',
+        watch: 'Hips come along; the neck stays long.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
+      },
     },
     {
       on: 'plank',
@@ -858,7 +862,11 @@ const pushUp = ladder({
       poses: [[], [lean(76)]],
       declared: { abdominalPressure: 3, breathHoldRisk: 2 },
       met: 3.8,
-      cues: { do: 'Bend the elbows, the whole body lowers as one, press up.', watch: 'Knees down as soon as the back sags.' },
+      cues: {
+        do: 'Bend the elbows, the whole body lowers as one, press up.',
+        watch: 'Knees down as soon as the back sags.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, toes tucked, one long line.',
+      },
     },
   ],
 })
@@ -1184,7 +1192,11 @@ const bladeSet = ladder({
       step: 'weight on the arms',
       poses: [[], [spine({ flexion: 4 })]],
       met: 2.4,
-      cues: { do: 'On hands and knees; let the chest sink a little, then press it up.', watch: 'The low back stays still; elbows do not lock.' },
+      cues: {
+        do: 'On hands and knees; let the chest sink a little, then press it up.',
+        watch: 'The low back stays still; elbows do not lock.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
+      },
     },
   ],
 })

@@ -21,7 +21,7 @@ export const march = ladder({
   partners: ['heel-dig', 'arm-swing'],
   gradedBy: ['met', 'balanceDemand'],
   side: 'alternating',
-  tempo: { out: 1, back: 1 },
+  tempo: { out: 0.6, back: 0.6 },
   dose: { reps: undefined, workSeconds: 60, restSeconds: 15, rpe: 3 },
   declared: { travel: 'on-spot' },
   cues: {

@@ -22,7 +22,10 @@ const ground = (rest: Pose, kit: readonly Kit[], props: readonly PropKind[], roo
   view,
 })
 
-/** Where a step of a ladder is done: what it rests on, with the kit and the picture that come with it. */
+/**
+ * Where a step of a ladder is done: what it rests on, with the kit and the picture that come with it. Who goes to the floor has a heavy
+ * chair beside the mat to get down and up by.
+ */
 export const GROUNDS = {
   seat: ground(REST.seat, ['chair'], ['chair']),
   seatBack: ground(pose('seat', againstBack), ['chair'], ['chair']),
@@ -35,19 +38,19 @@ export const GROUNDS = {
   counter2: ground(pose('stand', hands('both', 'counter')), ['support'], ['counter'], FLOOR, 75),
   wall2: ground(pose('stand', hands('both', 'wall')), ['wall'], ['wall'], FLOOR, 80),
   free: ground(REST.stand, [], []),
-  supine: ground(REST.supine, ['mat'], ['mat', 'pillow'], FLOOR, 80),
+  supine: ground(REST.supine, ['mat', 'chair'], ['mat', 'pillow'], FLOOR, 80),
   bedSupine: ground(REST.supine, ['bed'], ['bed', 'pillow'], BED, 80),
-  wedge: ground(REST.incline, ['mat', 'wedge'], ['mat', 'wedge'], FLOOR, 80),
+  wedge: ground(REST.incline, ['mat', 'wedge', 'chair'], ['mat', 'wedge'], FLOOR, 80),
   bedWedge: ground(REST.incline, ['bed', 'wedge'], ['bed', 'wedge'], BED, 80),
-  sideLie: ground(REST.side, ['mat'], ['mat', 'pillow'], FLOOR, 80),
+  sideLie: ground(REST.side, ['mat', 'chair'], ['mat', 'pillow'], FLOOR, 80),
   bedSide: ground(REST.side, ['bed'], ['bed', 'pillow'], BED, 80),
-  prone: ground(REST.prone, ['mat'], ['mat'], FLOOR, 80),
+  prone: ground(REST.prone, ['mat', 'chair'], ['mat'], FLOOR, 80),
   bedProne: ground(REST.prone, ['bed'], ['bed'], BED, 80),
-  allFours: ground(REST.quadruped, ['mat'], ['mat'], FLOOR, 75),
-  kneel: ground(REST.kneel, ['mat'], ['mat'], FLOOR, 60),
-  longSit: ground(REST.longSit, ['mat'], ['mat'], FLOOR, 75),
+  allFours: ground(REST.quadruped, ['mat', 'chair'], ['mat'], FLOOR, 75),
+  kneel: ground(REST.kneel, ['mat', 'chair'], ['mat'], FLOOR, 60),
+  longSit: ground(REST.longSit, ['mat', 'chair'], ['mat'], FLOOR, 75),
   bedLongSit: ground(REST.longSit, ['bed'], ['bed'], BED, 75),
-  plank: ground(REST.plank, ['mat'], ['mat'], FLOOR, 80),
+  plank: ground(REST.plank, ['mat', 'chair'], ['mat'], FLOOR, 80),
 } as const satisfies Record<string, Ground>
 export type GroundName = keyof typeof GROUNDS
 
@@ -190,6 +193,18 @@ function riseOf(step: StepSpec, below: StepSpec | undefined, held: Kit | undefin
   return onFeet(step.on) && !onFeet(below.on) ? (UP_TO[step.on] ?? GROUND_WORDS[step.on].step) : GROUND_WORDS[step.on].step
 }
 
+/** The mat under what is done on a bed. */
+const ON_THE_MAT: Partial<Record<GroundName, GroundName>> = {
+  bedSupine: 'supine',
+  bedWedge: 'wedge',
+  bedSide: 'sideLie',
+  bedProne: 'prone',
+  bedLongSit: 'longSit',
+}
+/** The same from a bed to the mat: harder to get to, no more work. */
+const sameWork = (step: StepSpec, below: StepSpec): boolean =>
+  ON_THE_MAT[below.on] === step.on && step.kg === below.kg && JSON.stringify(step.poses) === JSON.stringify(below.poses)
+
 const halves = (value: number) => Math.round(value * 2) / 2
 
 /** Cues with nothing left out: what to do and what to watch for are each step's own. @throws when one is missing */
@@ -226,6 +241,8 @@ export function ladder(spec: LadderSpec): Movement {
     gradedBy,
     ...movement
   } = spec
+  /** The lowest step that is as much work as this one. */
+  const asHardAs = (index: number): number => (index > 0 && sameWork(steps[index]!, steps[index - 1]!) ? asHardAs(index - 1) : index)
   return {
     ...movement,
     gradedBy: gradedBy ?? GRADED_BY,
@@ -240,7 +257,7 @@ export function ladder(spec: LadderSpec): Movement {
       const height = step.seatHeight ?? seatHeight
       const poses = step.poses ?? shared
       if (!poses) throw new Error(`${movement.id}, step ${index + 1}: no poses`)
-      const climb = steps.length > 1 ? index / (steps.length - 1) : 0
+      const climb = steps.length > 1 ? asHardAs(index) / (steps.length - 1) : 0
       const effort = step.rpe ?? (rpe && halves(rpe[0] + (rpe[1] - rpe[0]) * climb))
       return {
         id: `${movement.id}/${step.id ?? step.on}`,

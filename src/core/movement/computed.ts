@@ -93,11 +93,18 @@ export function groupRepSeconds(variant: Pick<Variant, 'tempo' | 'tempoClass'>, 
   return CLASS_SECONDS[variant.tempoClass] + (pause >= HOLD_FROM ? pause : 0)
 }
 
+/** Seconds each way below which a movement is fast, and from which it is slow (D11). */
+const FAST_SECONDS = 1
+const SLOW_SECONDS = 3
+/** A step of ordinary walking takes 0.6 s and is moderate; below this a step is fast. A reading of D11: docs/safety-decisions.md. */
+const FAST_STEP_SECONDS = 0.55
+
 function tempoScale(variant: Variant, dose: Dose): number {
   if (dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2) return 0
   const fastest = Math.min(...[variant.tempo.out, variant.tempo.back].filter((seconds) => seconds > 0))
   if (!Number.isFinite(fastest)) return 0
-  return fastest < 1 ? 3 : fastest < 3 ? 2 : 1
+  const fast = variant.tempoClass === 'on-the-beat' ? FAST_STEP_SECONDS : FAST_SECONDS
+  return fastest < fast ? 3 : fastest < SLOW_SECONDS ? 2 : 1
 }
 
 /** @param brief the moments on one foot are the steps of a walk, not a stance: the scale counts steps as 3, a one-leg stance as 5 */

@@ -154,7 +154,7 @@ export function LadderView({ steps, everyday, muscles, pattern, partners }: Ladd
             breath={variant.cues.breath}
           />
           <div className="mt-2 grid grid-cols-2 gap-x-5">
-            <Range label="Seen from" value={view ?? variant.view} min={-90} max={90} step={5} unit="°" onChange={setView} />
+            <Range label="Seen from" value={view ?? variant.view} min={-180} max={180} step={5} unit="°" onChange={setView} />
             <Range label="Speed" value={speed} min={0.25} max={2} step={0.25} unit="×" onChange={setSpeed} />
             <Range label="Body height" value={stature} min={145} max={195} step={1} unit="cm" onChange={setStature} />
             <Range label={variant.kit.includes('band') ? 'Pull' : 'Load'} value={kg} min={0} max={8} step={0.5} unit="kg" onChange={setLoad} />
