@@ -60,7 +60,7 @@ test('a second server on the same data folder is refused with one clear line', a
     said += String(text)
   })
   expect(await ended(second)).toBe(1)
-  expect(said).toMatch(/in use by process \d+\. Stop that server first, or set VELVET_DATA/)
+  expect(said).toMatch(/in use by another running server\. Stop that server first, or set VELVET_DATA/)
 })
 
 test('a taken port is said in one line', () => {

@@ -26,7 +26,7 @@ import type { Database } from './db/connection'
 import { addClass, rosterOf, setRoster } from './repositories/classes'
 import { addClient, listClients } from './repositories/clients'
 import { keepForm } from './repositories/screenings'
-import { addEvents, openSession, saveAttendance } from './repositories/sessions'
+import { addEvents, openSession, saveLog } from './repositories/sessions'
 import { RULE_BASE } from './ruleBase'
 
 const WEEKS = 6
@@ -111,11 +111,13 @@ const asOf = (record: ClientRecord, day: Day): ClientRecord =>
     : { ...record, screening: { ...record.screening, completedOn: day } }
 
 /**
- * Loads the people and classes of Tarnbeck with six weeks of led sessions. Does nothing when there are people already.
+ * Loads the people and classes of Tarnbeck with six weeks of led sessions, all or nothing. Does nothing when there are people already.
  *
  * @returns whether anything was loaded
  */
-export async function loadDemo(db: Database, studioId: string, today: Day): Promise<boolean> {
+export const loadDemo = (db: Database, studioId: string, today: Day): Promise<boolean> => db.transaction((tx) => load(tx, studioId, today))
+
+async function load(db: Database, studioId: string, today: Day): Promise<boolean> {
   if ((await listClients(db, studioId)).length > 0) return false
   const random = generator(dayNumber(today))
   const members = new Map<DemoClass, string[]>()
@@ -166,26 +168,22 @@ export async function loadDemo(db: Database, studioId: string, today: Day): Prom
           return came ? [{ clientId: id, item: prescription.item.id, variant: use?.kind === 'does' ? use.option.id : 'rest' }] : []
         }),
       )
-      const attendance = people.map(({ id, came }) => {
+      const rows = people.map(({ id, came }) => {
         const pain = random() > 0.75 ? 1 + Math.floor(random() * 3) : 0
         return {
           clientId: id,
           came,
-          checkIn: null,
           exertion: came ? 2 + Math.floor(random() * 3) : null,
           painDuring: came ? pain : null,
           painNextDay: came && random() > 0.4 ? Math.max(0, pain - 1) : null,
           note: null,
         }
       })
-      await saveAttendance(
-        db,
-        studioId,
-        session.id,
-        attendance,
-        used,
-        week === 1 ? 'Ran a little over at the chairs; start with the band on the seat next time.' : null,
-      )
+      await saveLog(db, studioId, session.id, session.revision, {
+        rows,
+        entries: used,
+        note: week === 1 ? 'Ran a little over at the chairs; start with the band on the seat next time.' : null,
+      })
     }
   }
   await noteRules(db, studioId, today)

@@ -461,11 +461,15 @@ function imbalance(figure: Figure): { ahead: number; aside: number } {
 }
 
 /** The body moves to the side over the feet that carry: their hips adduct or abduct by this many degrees, positive to the left. */
-const withShift = (pose: Pose, sides: readonly Side[], deg: number): Pose =>
-  sides.reduce((made, side) => {
-    const leg = made[`${side}Leg`]
-    return { ...made, [`${side}Leg`]: { ...leg, abduction: leg.abduction + outward(side) * deg } }
-  }, pose)
+const withShift = (pose: Pose, sides: readonly Side[], deg: number): Pose => ({
+  ...pose,
+  ...Object.fromEntries(
+    sides.map((side) => {
+      const leg = pose[`${side}Leg`]
+      return [`${side}Leg`, { ...leg, abduction: leg.abduction + outward(side) * deg }]
+    }),
+  ),
+})
 
 /** The farthest that hips sway to the side over the feet, deg. */
 const MOST_SHIFT = 12

@@ -3,8 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
 import { studioLibrary } from '../library'
-import { addClass, savePlan, setPlaces } from '../repositories/classes'
-import { getClients } from '../repositories/clients'
+import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
 import { here } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
@@ -48,20 +47,15 @@ export async function createClass(input: unknown): Promise<Outcome<{ id: string 
 
 const rosterSchema = z.strictObject({
   id: idSchema,
+  revision: revisionSchema,
   people: z.array(z.strictObject({ clientId: idSchema, place: z.enum(['enrolled', 'waiting', 'guest']) })).max(60),
 })
 
-export async function saveRoster(input: unknown): Promise<Outcome<object>> {
-  return answer(rosterSchema, input, async ({ id, people }) => {
+export async function saveRoster(input: unknown): Promise<Outcome<{ revision: number }, RosterPlaceOf[]>> {
+  return answer<typeof rosterSchema, { revision: number }, RosterPlaceOf[]>(rosterSchema, input, async ({ id, revision, people }) => {
     const { db, studio } = await here()
-    const found = await getClients(
-      db,
-      studio.id,
-      people.map(({ clientId }) => clientId),
-    )
-    const missing = people.find(({ clientId }) => !found.some((client) => client.id === clientId))
-    if (missing) throw new InvalidError([{ path: '$.people', message: `there is no person ${missing.clientId}` }])
-    await setPlaces(db, studio.id, id, [...new Map(people.map((one) => [one.clientId, one])).values()])
-    return {}
+    const twice = people.find((one, index) => people.findIndex(({ clientId }) => clientId === one.clientId) !== index)
+    if (twice) throw new InvalidError([{ path: '$.people', message: `person ${twice.clientId} is there twice` }])
+    return { revision: await setPlaces(db, studio.id, id, revision, people) }
   })
 }

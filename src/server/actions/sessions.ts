@@ -2,17 +2,20 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { DOOR_FINDINGS } from '@/content/screening/door'
-import { checkInSchema, daySchema, withDoorFinding } from '@/core/client'
+import { type CheckIn, checkInSchema, daySchema, withDoorFinding } from '@/core/client'
 import { sessionOf } from '@/core/evaluate'
+import type { Catalogue } from '@/core/movement'
+import { itemsOf, type PlanDraft } from '@/core/plan'
 import { assess } from '@/core/safety'
 import type { Database } from '../db/connection'
+import { studioLibrary } from '../library'
 import { getClient } from '../repositories/clients'
 import { changeStanding } from '../repositories/screenings'
-import { getSession, openSession, saveAttendance, setCheckIn } from '../repositories/sessions'
+import { getSession, saveLog as keepLog, openSession, setCheckIn } from '../repositories/sessions'
 import { peopleOn } from '../roster'
 import { RULE_BASE } from '../ruleBase'
 import { here } from '../studio'
-import { answer, InvalidError, idSchema, type Outcome } from './outcome'
+import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
 export async function beginSession(input: unknown): Promise<Outcome<{ id: string }>> {
   return answer(z.strictObject({ classId: idSchema, day: daySchema }), input, async ({ classId, day }) => {
@@ -24,13 +27,13 @@ export async function beginSession(input: unknown): Promise<Outcome<{ id: string
 const rating = z.number().min(0).max(10).nullable()
 const logSchema = z.strictObject({
   id: idSchema,
+  revision: revisionSchema,
   note: z.string().max(2000).nullable(),
   rows: z
     .array(
       z.strictObject({
         clientId: idSchema,
         came: z.boolean(),
-        checkIn: checkInSchema.nullable(),
         exertion: rating,
         painDuring: rating,
         painNextDay: rating,
@@ -41,11 +44,34 @@ const logSchema = z.strictObject({
   entries: z.array(z.strictObject({ clientId: idSchema, item: z.string().max(40), variant: z.string().max(90) })).max(5000),
 })
 
-export async function saveLog(input: unknown): Promise<Outcome<object>> {
-  return answer(logSchema, input, async ({ id, note, rows, entries }) => {
+/** The log names each person once, and only items and versions that there are. */
+function checkLog({ rows, entries }: Pick<z.output<typeof logSchema>, 'rows' | 'entries'>, plan: PlanDraft, catalogue: Catalogue) {
+  const items = new Set(itemsOf(plan).map(({ item }) => item.id))
+  const twice = rows.find((row, index) => rows.findIndex(({ clientId }) => clientId === row.clientId) !== index)
+  const taken = new Set<string>()
+  const problems = [
+    ...(twice ? [{ path: '$.rows', message: `person ${twice.clientId} is there twice` }] : []),
+    ...entries.flatMap(({ clientId, item, variant }, index) => {
+      const path = `$.entries[${index}]`
+      if (!items.has(item)) return [{ path: `${path}.item`, message: `the plan has no item "${item}"` }]
+      const described = variant === item
+      if (variant !== 'rest' && !described && !catalogue.byId.has(variant))
+        return [{ path: `${path}.variant`, message: `there is no version "${variant}"` }]
+      const key = `${clientId} ${item}`
+      if (taken.has(key)) return [{ path, message: `${item} of person ${clientId} is there twice` }]
+      taken.add(key)
+      return []
+    }),
+  ]
+  if (problems.length > 0) throw new InvalidError(problems)
+}
+
+export async function saveLog(input: unknown): Promise<Outcome<{ revision: number }, { note: string | null }>> {
+  return answer<typeof logSchema, { revision: number }, { note: string | null }>(logSchema, input, async ({ id, revision, ...log }) => {
     const { db, studio } = await here()
-    await saveAttendance(db, studio.id, id, rows, entries, note)
-    return {}
+    const session = await getSession(db, studio.id, id)
+    checkLog(log, session.plan, (await studioLibrary(db, studio.id)).catalogue)
+    return { revision: await keepLog(db, studio.id, id, revision, log) }
   })
 }
 
@@ -59,13 +85,24 @@ async function closedOn(db: Database, studioId: string, sessionId: string, clien
   return closed ? { closed: closed.text } : {}
 }
 
-const doorSchema = z.strictObject({ id: idSchema, clientId: idSchema, came: z.boolean(), checkIn: checkInSchema.nullable() })
+const doorSchema = z.strictObject({
+  id: idSchema,
+  clientId: idSchema,
+  revision: z.number().int().min(0),
+  came: z.boolean(),
+  checkIn: checkInSchema.nullable(),
+})
 
-export async function saveCheckIn(input: unknown): Promise<Outcome<{ closed?: string }>> {
-  return answer(doorSchema, input, async ({ id, clientId, came, checkIn }) => {
+interface Said {
+  came: boolean
+  checkIn: CheckIn | null
+}
+
+export async function saveCheckIn(input: unknown): Promise<Outcome<{ revision: number; closed?: string }, Said>> {
+  return answer<typeof doorSchema, { revision: number; closed?: string }, Said>(doorSchema, input, async ({ id, clientId, revision, ...said }) => {
     const { db, studio } = await here()
-    await setCheckIn(db, studio.id, id, clientId, came, checkIn)
-    return closedOn(db, studio.id, id, clientId)
+    const kept = await setCheckIn(db, studio.id, id, clientId, revision, said)
+    return { revision: kept, ...(await closedOn(db, studio.id, id, clientId)) }
   })
 }
 

@@ -1,7 +1,8 @@
 import 'server-only'
-import { existsSync, mkdirSync, readdirSync } from 'node:fs'
+import { chmodSync, closeSync, existsSync, fsyncSync, lstatSync, mkdirSync, openSync, readdirSync, realpathSync, renameSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
+import { openDurable } from './durable'
 import { lockFolder } from './lock'
 import * as schema from './schema'
 
@@ -19,48 +20,146 @@ export class FolderDamagedError extends Error {
     cause: unknown,
   ) {
     super(
-      `The data folder ${folder} cannot be opened as a database (${cause instanceof Error ? cause.message : String(cause)}). Restore a copy of it, or move it away and start with an empty one.`,
+      `The data folder ${folder} cannot be opened as a database (${cause instanceof Error ? cause.message : String(cause)}). Restore a backup of it, or move it away and start with an empty one.`,
       { cause },
     )
     this.name = 'FolderDamagedError'
   }
 }
 
+/** The place of the data folder cannot be used, and no backup would help. */
+export class FolderUnusableError extends Error {
+  constructor(
+    readonly folder: string,
+    what: string,
+    cause?: unknown,
+  ) {
+    super(`The data folder ${folder} ${what}`, { cause })
+    this.name = 'FolderUnusableError'
+  }
+}
+
+/** A system error of the file system in words, with what to do. */
+function unusable(folder: string, error: unknown): unknown {
+  const { code } = error as NodeJS.ErrnoException
+  if (code === 'EACCES' || code === 'EPERM' || code === 'EROFS')
+    return new FolderUnusableError(folder, 'cannot be written. Give this user the right to write there, or set VELVET_DATA to another folder.', error)
+  if (code === 'ENOSPC') return new FolderUnusableError(folder, 'is on a full disk. Free some space and start again.', error)
+  if (code === 'ENOTDIR' || code === 'EEXIST') return new FolderUnusableError(folder, 'is not a folder. Set VELVET_DATA to another place.', error)
+  if (code === 'ELOOP' || code === 'ENOENT')
+    return new FolderUnusableError(folder, 'leads nowhere: a link on the way has no end. Mend the link, or set VELVET_DATA.', error)
+  return error
+}
+
 const MIGRATIONS = path.join(/* turbopackIgnore: true */ process.cwd(), 'src/server/db/migrations')
 
 export const dataFolder = (): string => path.resolve(/* turbopackIgnore: true */ process.env.VELVET_DATA ?? '.data/velvet')
 
-/** Opens PGlite on a folder of its own, or in memory for `memory://`, and brings the schema up to date. */
-export async function openFolder(folder: string): Promise<Connection> {
-  const [{ PGlite }, { drizzle }, { migrate }] = await Promise.all([
-    import('@electric-sql/pglite'),
-    import('drizzle-orm/pglite'),
-    import('drizzle-orm/pglite/migrator'),
-  ])
-  const inMemory = folder.startsWith('memory://')
-  if (!inMemory) {
-    mkdirSync(path.dirname(folder), { recursive: true })
-    if (existsSync(folder) && readdirSync(folder).length > 0 && !existsSync(path.join(folder, 'PG_VERSION'))) {
-      throw new FolderDamagedError(folder, new Error('it holds files, but no database'))
-    }
+/** Only this user reads health data, under any umask and in a folder from an earlier version too. */
+function closeToOthers(folder: string) {
+  chmodSync(folder, 0o700)
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const inside = path.join(folder, entry.name)
+    if (entry.isDirectory()) closeToOthers(inside)
+    else if (entry.isFile()) chmodSync(inside, 0o600)
   }
-  const release = inMemory ? () => {} : lockFolder(folder)
+}
+
+/** Everything of a folder handed to the disk, names and content. */
+function syncTree(folder: string) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const inside = path.join(folder, entry.name)
+    if (entry.isDirectory()) syncTree(inside)
+    else if (entry.isFile()) sync(inside)
+  }
+  sync(folder)
+}
+function sync(file: string) {
+  const handle = openSync(file, 'r')
   try {
-    const client = await PGlite.create(folder)
-    const db = drizzle({ client, schema, casing: 'snake_case' })
-    await migrate(db, { migrationsFolder: MIGRATIONS })
+    fsyncSync(handle)
+  } finally {
+    closeSync(handle)
+  }
+}
+
+type Client = Awaited<ReturnType<typeof openDurable>>
+async function migrated(client: Client): Promise<Database> {
+  const [{ drizzle }, { migrate }] = await Promise.all([import('drizzle-orm/pglite'), import('drizzle-orm/pglite/migrator')])
+  const db = drizzle({ client, schema, casing: 'snake_case' })
+  await migrate(db, { migrationsFolder: MIGRATIONS })
+  return db as unknown as Database
+}
+
+const isDatabase = (folder: string) => existsSync(path.join(folder, 'PG_VERSION'))
+const isEmpty = (folder: string) => !existsSync(folder) || readdirSync(folder).length === 0
+
+/** Makes a database beside the folder and puts it in its place when it is whole: whoever is killed on the way leaves nothing half made. */
+async function makeFolder(folder: string) {
+  const waiting = `${folder}.starting`
+  mkdirSync(waiting, { recursive: true, mode: 0o700 })
+  const release = await lockFolder(waiting)
+  try {
+    if (isDatabase(folder)) return
+    for (const left of readdirSync(path.dirname(folder))) {
+      if (left.startsWith(`${path.basename(folder)}.new-`)) rmSync(path.join(path.dirname(folder), left), { recursive: true, force: true })
+    }
+    const made = `${folder}.new-${process.pid}`
+    mkdirSync(made, { mode: 0o700 })
+    const client = await openDurable(made)
+    await migrated(client)
+    await client.close()
+    closeToOthers(made)
+    syncTree(made)
+    rmSync(folder, { recursive: true, force: true })
+    renameSync(made, folder)
+    sync(path.dirname(folder))
+  } finally {
+    await release()
+    rmSync(waiting, { recursive: true, force: true })
+  }
+}
+
+async function openMemory(): Promise<Connection> {
+  const { PGlite } = await import('@electric-sql/pglite')
+  const client = await PGlite.create('memory://')
+  return { db: await migrated(client), close: () => client.close() }
+}
+
+/** Opens PGlite on a folder of its own, or in memory for `memory://`, and brings the schema up to date. */
+export async function openFolder(at: string): Promise<Connection> {
+  if (at.startsWith('memory://')) return openMemory()
+  let release: (() => Promise<void>) | undefined
+  try {
+    mkdirSync(path.dirname(at), { recursive: true, mode: 0o700 })
+    // a folder behind a link is the folder itself
+    const folder = existsSync(at) ? realpathSync(at) : at
+    if (lstatSync(at, { throwIfNoEntry: false })?.isSymbolicLink() && !existsSync(at))
+      throw Object.assign(new Error('a link without an end'), { code: 'ENOENT' })
+    if (isEmpty(folder)) await makeFolder(folder)
+    else if (!isDatabase(folder)) throw new FolderDamagedError(folder, new Error('it holds files, but no database'))
+    release = await lockFolder(folder)
+    closeToOthers(folder)
+    const client = await openDurable(folder).catch((error: unknown) => {
+      throw new FolderDamagedError(folder, error)
+    })
+    const db = await migrated(client)
+    const held = release
     return {
-      db: db as unknown as Database,
+      db,
       close: async () => {
         await client.close()
-        release()
+        await held()
       },
     }
   } catch (error) {
-    release()
-    throw new FolderDamagedError(folder, error)
+    await release?.()
+    throw unusable(at, error)
   }
 }
+
+/** Name of the lock round the migrations of a server: any number of our own. */
+const MIGRATING = 820_411
 
 /** Opens a PostgreSQL server and brings the schema up to date. */
 export async function openServer(url: string): Promise<Connection> {
@@ -72,7 +171,16 @@ export async function openServer(url: string): Promise<Connection> {
   const client = postgres(url, { max: 5, onnotice: () => {} })
   const db = drizzle({ client, schema, casing: 'snake_case' })
   try {
-    await migrate(db, { migrationsFolder: MIGRATIONS })
+    // two servers that start at once take turns
+    await client.reserve().then(async (held) => {
+      try {
+        await held`select pg_advisory_lock(${MIGRATING})`
+        await migrate(db, { migrationsFolder: MIGRATIONS })
+      } finally {
+        await held`select pg_advisory_unlock(${MIGRATING})`
+        held.release()
+      }
+    })
   } catch (error) {
     await client.end({ timeout: 1 })
     throw new Error(`DATABASE_URL is set, but the PostgreSQL server cannot be used: ${error instanceof Error ? error.message : String(error)}`, {

@@ -45,6 +45,8 @@ export const classes = pgTable(
     studioId: studioId(),
     plan: jsonb().$type<PlanDraft>().notNull(),
     revision: integer().notNull().default(1),
+    /** counts the changes of who belongs to it */
+    rosterRevision: integer().notNull().default(1),
     /** what the rules of that time said when the class was last looked at, so that a change of the rules can be told once */
     judged: jsonb().$type<JudgedClass>(),
     /** 0 Sunday to 6 Saturday; null = no fixed day */
@@ -85,6 +87,8 @@ export const sessions = pgTable(
     /** the plan as it was led */
     plan: jsonb().$type<PlanDraft>().notNull(),
     note: text(),
+    /** counts the changes of the log */
+    revision: integer().notNull().default(1),
     ...stamps,
   },
   (table) => [uniqueIndex('session_class_day').on(table.classId, table.day), index('session_studio_day').on(table.studioId, table.day)],
@@ -108,6 +112,8 @@ export const attendances = pgTable(
     painDuring: real(),
     painNextDay: real(),
     note: text(),
+    /** counts what was said at the door */
+    revision: integer().notNull().default(1),
     ...stamps,
   },
   (table) => [primaryKey({ columns: [table.sessionId, table.clientId] }), index('attendance_client').on(table.clientId)],

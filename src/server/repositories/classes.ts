@@ -5,6 +5,7 @@ import { classes, clients, type RosterPlace, rosterEntries } from '../db/schema'
 import type { JudgedClass } from '../judged'
 import { NotFoundError, StaleError } from '../stale'
 import { readClient, type StoredClient } from './clients'
+import { ownClients } from './owned'
 
 export interface StoredClass {
   id: string
@@ -75,18 +76,53 @@ export const placesOf = (db: Database, studioId: string, classId: string): Promi
     .from(rosterEntries)
     .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
 
-export async function setPlaces(db: Database, studioId: string, classId: string, places: readonly RosterPlaceOf[]): Promise<void> {
-  await db.transaction(async (tx) => {
+/** How often the roster of a class was changed. */
+export async function rosterRevision(db: Database, studioId: string, classId: string): Promise<number> {
+  const [row] = await db
+    .select({ revision: classes.rosterRevision })
+    .from(classes)
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, classId)))
+  if (!row) throw new NotFoundError('class', classId)
+  return row.revision
+}
+
+/**
+ * Puts just these people on the roster.
+ *
+ * @param revision of the roster as it was shown
+ * @throws StaleError with the present roster when it was changed since
+ */
+export async function setPlaces(
+  db: Database,
+  studioId: string,
+  classId: string,
+  revision: number,
+  places: readonly RosterPlaceOf[],
+): Promise<number> {
+  return db.transaction(async (tx) => {
+    const [kept] = await tx
+      .update(classes)
+      .set({ rosterRevision: revision + 1 })
+      .where(and(eq(classes.studioId, studioId), eq(classes.id, classId), eq(classes.rosterRevision, revision)))
+      .returning({ revision: classes.rosterRevision })
+    if (!kept) throw new StaleError(await placesOf(tx, studioId, classId), await rosterRevision(tx, studioId, classId))
+    await ownClients(
+      tx,
+      studioId,
+      places.map(({ clientId }) => clientId),
+    )
     await tx.delete(rosterEntries).where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
     if (places.length > 0) await tx.insert(rosterEntries).values(places.map((one) => ({ ...one, studioId, classId })))
+    return kept.revision
   })
 }
 
-export const setRoster = (db: Database, studioId: string, classId: string, clientIds: readonly string[]): Promise<void> =>
+export const setRoster = async (db: Database, studioId: string, classId: string, clientIds: readonly string[]): Promise<number> =>
   setPlaces(
     db,
     studioId,
     classId,
+    await rosterRevision(db, studioId, classId),
     clientIds.map((clientId) => ({ clientId, place: 'enrolled' })),
   )
 

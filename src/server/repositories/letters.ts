@@ -2,6 +2,7 @@ import { and, asc, eq, sql } from 'drizzle-orm'
 import type { Database } from '../db/connection'
 import { letters } from '../db/schema'
 import { NotFoundError } from '../stale'
+import { ownClients } from './owned'
 
 export interface StoredLetter {
   id: string
@@ -17,6 +18,7 @@ export async function addLetter(
   studioId: string,
   letter: { id: string; clientId: string; condition: string; name: string; mime: string; content: Uint8Array },
 ): Promise<void> {
+  await ownClients(db, studioId, [letter.clientId])
   await db.insert(letters).values({ ...letter, studioId })
 }
 

@@ -2,6 +2,7 @@ import { and, asc, eq, inArray } from 'drizzle-orm'
 import type { OverruleRecord } from '@/core/client'
 import type { Database } from '../db/connection'
 import { overrules } from '../db/schema'
+import { ownClients } from './owned'
 
 export interface StoredOverrule {
   id: string
@@ -10,6 +11,7 @@ export interface StoredOverrule {
 }
 
 export async function addOverrule(db: Database, studioId: string, id: string, clientId: string, record: OverruleRecord): Promise<void> {
+  await ownClients(db, studioId, [clientId])
   await db.insert(overrules).values({ id, studioId, clientId, document: record })
 }
 

@@ -9,13 +9,13 @@ import { screenings } from '../db/schema'
 import { loadDemo } from '../demo'
 import { NotFoundError, StaleError } from '../stale'
 import { attendedDays, checkInsOn } from './checkIns'
-import { addClass, getClass, listClasses, rosterOf, savePlan, setRoster } from './classes'
+import { addClass, getClass, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster } from './classes'
 import { addClient, eraseClient, getClient, listClients, saveClient } from './clients'
 import { addLetter, letterContent, lettersOf } from './letters'
 import { addOverrule, overrulesOf } from './overrules'
 import { addOwn, getOwn, listOwn, saveOwn } from './ownMovements'
 import { confirmForm, getScreening, keepForm, screeningsOf } from './screenings'
-import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveAttendance, setCheckIn } from './sessions'
+import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveLog, setCheckIn } from './sessions'
 import { theStudio } from './studios'
 
 const server = process.env.TEST_DATABASE_URL
@@ -117,15 +117,58 @@ describe.each(engines)('%s', (_name, open) => {
     const client = randomUUID()
     await addClient(held.db, studio, client, person('Cleo'))
     const { id } = await openSession(held.db, studio, randomUUID(), await aClass(), '2026-11-24')
-    await setCheckIn(held.db, studio, id, client, true, { painNow: 2 })
-    const row = { clientId: client, came: true, checkIn: { painNow: 2 }, exertion: 3.5, painDuring: 1, painNextDay: null, note: 'fine' }
-    await saveAttendance(held.db, studio, id, [row], [{ clientId: client, item: 'i', variant: 'march/seated' }], 'slower')
-    expect(await attendanceOf(held.db, studio, id)).toEqual([row])
-    await expect(saveAttendance(held.db, studio, id, [{ ...row, clientId: randomUUID() }], [], 'lost')).rejects.toThrow()
-    expect(await attendanceOf(held.db, studio, id)).toEqual([row])
+    expect(await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: { painNow: 2 } })).toBe(1)
+    const row = { clientId: client, came: true, exertion: 3.5, painDuring: 1, painNextDay: null, note: 'fine' }
+    const entries = [{ clientId: client, item: 'i', variant: 'march/seated' }]
+    expect(await saveLog(held.db, studio, id, 1, { rows: [row], entries, note: 'slower' })).toBe(2)
+    // what was said at the door is not the log's to change
+    const kept = [{ ...row, checkIn: { painNow: 2 }, revision: 1 }]
+    expect(await attendanceOf(held.db, studio, id)).toEqual(kept)
+    const lost = { rows: [{ ...row, clientId: randomUUID() }], entries: [], note: 'lost' }
+    await expect(saveLog(held.db, studio, id, 2, lost)).rejects.toThrow(NotFoundError)
+    await expect(saveLog(held.db, studio, id, 1, { rows: [{ ...row, note: 'late' }], entries: [], note: 'late' })).rejects.toThrow(StaleError)
+    expect(await attendanceOf(held.db, studio, id)).toEqual(kept)
     expect(await logOf(held.db, studio, id)).toHaveLength(1)
     const listed = (await listSessions(held.db, studio)).find((session) => session.id === id)
     expect([listed?.came, listed?.exertion]).toEqual([1, 3.5])
+  })
+
+  test('somebody whom the log does not name keeps what the door said of them', async () => {
+    const [named, other] = [randomUUID(), randomUUID()]
+    await addClient(held.db, studio, named, person('Pia'))
+    await addClient(held.db, studio, other, person('Quin'))
+    const { id } = await openSession(held.db, studio, randomUUID(), await aClass(), '2026-11-24')
+    await setCheckIn(held.db, studio, id, other, 0, { came: true, checkIn: { dayFeel: 'unwell' } })
+    await saveLog(held.db, studio, id, 1, {
+      rows: [{ clientId: named, came: true, exertion: 3, painDuring: 0, painNextDay: null, note: null }],
+      entries: [],
+      note: null,
+    })
+    const rows = await attendanceOf(held.db, studio, id)
+    expect(rows.find(({ clientId }) => clientId === other)).toMatchObject({ came: true, checkIn: { dayFeel: 'unwell' } })
+    expect(rows).toHaveLength(2)
+  })
+
+  test('of two devices at the door the second is told what the first kept', async () => {
+    const client = randomUUID()
+    await addClient(held.db, studio, client, person('Rae'))
+    const { id } = await openSession(held.db, studio, randomUUID(), await aClass(), '2026-11-24')
+    await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: { dayFeel: 'unwell' } })
+    const second = await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: null }).catch((error: unknown) => error)
+    expect(second).toBeInstanceOf(StaleError)
+    expect(second).toMatchObject({ newer: { came: true, checkIn: { dayFeel: 'unwell' } }, newerRevision: 1 })
+    expect(await setCheckIn(held.db, studio, id, client, 1, { came: false, checkIn: null })).toBe(2)
+  })
+
+  test('a roster that was changed meanwhile is not written over', async () => {
+    const [id, one, other] = [await aClass(), randomUUID(), randomUUID()]
+    await addClient(held.db, studio, one, person('Sol'))
+    await addClient(held.db, studio, other, person('Tam'))
+    expect(await setPlaces(held.db, studio, id, 1, [{ clientId: one, place: 'enrolled' }])).toBe(2)
+    const late = await setPlaces(held.db, studio, id, 1, [{ clientId: other, place: 'guest' }]).catch((error: unknown) => error)
+    expect(late).toBeInstanceOf(StaleError)
+    expect(late).toMatchObject({ newer: [{ clientId: one, place: 'enrolled' }], newerRevision: 2 })
+    expect(await placesOf(held.db, studio, id)).toEqual([{ clientId: one, place: 'enrolled' }])
   })
 
   test('erasing a person takes their roster places, attendance and log along', async () => {
@@ -133,7 +176,7 @@ describe.each(engines)('%s', (_name, open) => {
     await addClient(held.db, studio, client, person('Dot'))
     await setRoster(held.db, studio, classId, [client])
     const { id } = await openSession(held.db, studio, randomUUID(), classId, '2026-11-24')
-    await setCheckIn(held.db, studio, id, client, true, null)
+    await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: null })
     await eraseClient(held.db, studio, client)
     expect(await rosterOf(held.db, studio, classId)).toEqual([])
     expect(await attendanceOf(held.db, studio, id)).toEqual([])
@@ -223,7 +266,7 @@ describe.each(engines)('%s', (_name, open) => {
       ['2026-12-01', true],
     ] as const) {
       const { id } = await openSession(held.db, studio, randomUUID(), classId, day)
-      await setCheckIn(held.db, studio, id, client, came, null)
+      await setCheckIn(held.db, studio, id, client, 0, { came, checkIn: null })
     }
     const days = await attendedDays(held.db, studio, [client, other], '2026-11-01')
     expect([days.get(client), days.get(other)]).toEqual([['2026-10-06', '2026-10-20'], []])
@@ -235,7 +278,7 @@ describe.each(engines)('%s', (_name, open) => {
     await setRoster(held.db, studio, classId, [client])
     const said = async (day: string, words: Parameters<typeof checkInSchema.parse>[0]) => {
       const { id } = await openSession(held.db, studio, randomUUID(), classId, day)
-      await setCheckIn(held.db, studio, id, client, true, checkInSchema.parse(words))
+      await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: checkInSchema.parse(words) })
     }
     const on = async (day: string) => (await checkInsOn(held.db, studio, [client], day)).get(client)
     await said('2026-11-03', { dayFeel: 'a-bit-off', until: '2026-11-20' })

@@ -90,10 +90,12 @@ export async function confirmForm(
       if (now !== revision) throw new StaleError(record, now)
       return change(record)
     })
-    await tx
+    const marked = await tx
       .update(screenings)
       .set({ confirmedOn: screening.day, updatedAt: new Date() })
-      .where(and(eq(screenings.studioId, studioId), eq(screenings.id, screening.id)))
+      .where(and(eq(screenings.studioId, studioId), eq(screenings.id, screening.id), eq(screenings.clientId, screening.clientId)))
+      .returning({ id: screenings.id })
+    if (marked.length === 0) throw new NotFoundError('screening', screening.id)
   })
 }
 

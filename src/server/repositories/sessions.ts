@@ -1,10 +1,11 @@
-import { and, asc, desc, eq, gte, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, sql } from 'drizzle-orm'
 import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
 import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { attendances, classes, leadEvents, logEntries, sessions } from '../db/schema'
-import { NotFoundError } from '../stale'
+import { NotFoundError, StaleError } from '../stale'
+import { ownClients, ownSession } from './owned'
 
 export interface StoredSession {
   id: string
@@ -12,6 +13,8 @@ export interface StoredSession {
   day: string
   plan: PlanDraft
   note: string | null
+  /** of the log */
+  revision: number
 }
 export interface Attendance {
   clientId: string
@@ -21,7 +24,11 @@ export interface Attendance {
   painDuring: number | null
   painNextDay: number | null
   note: string | null
+  /** of what was said at the door; 0 while nothing is kept on this person */
+  revision: number
 }
+/** What the log says of one person; what was said at the door is not its matter. */
+export type LogRow = Omit<Attendance, 'checkIn' | 'revision'>
 export interface LogEntry {
   clientId: string
   item: string
@@ -30,7 +37,14 @@ export interface LogEntry {
 
 const readSession = <T extends StoredSession>(row: T): T => ({ ...row, plan: planSchema.parse(row.plan) })
 
-const columns = { id: sessions.id, classId: sessions.classId, day: sessions.day, plan: sessions.plan, note: sessions.note }
+const columns = {
+  id: sessions.id,
+  classId: sessions.classId,
+  day: sessions.day,
+  plan: sessions.plan,
+  note: sessions.note,
+  revision: sessions.revision,
+}
 
 export async function getSession(db: Database, studioId: string, id: string): Promise<StoredSession> {
   const [row] = await db
@@ -96,7 +110,7 @@ export async function attendanceOf(db: Database, studioId: string, sessionId: st
     .select()
     .from(attendances)
     .where(and(eq(attendances.studioId, studioId), eq(attendances.sessionId, sessionId)))
-  return rows.map(({ clientId, came, checkIn, exertion, painDuring, painNextDay, note }) => ({
+  return rows.map(({ clientId, came, checkIn, exertion, painDuring, painNextDay, note, revision }) => ({
     clientId,
     came: came === 1,
     checkIn,
@@ -104,42 +118,93 @@ export async function attendanceOf(db: Database, studioId: string, sessionId: st
     painDuring,
     painNextDay,
     note,
+    revision,
   }))
 }
 
-/** Writes the whole attendance of a session with what each person did, in one transaction. */
-export async function saveAttendance(
+/**
+ * Writes what the log says: who came, how it was, who took what. What was said at the door stays, and so do people whom it does not name.
+ *
+ * @param revision of the log as it was shown
+ * @throws StaleError when the log was saved since
+ */
+export async function saveLog(
   db: Database,
   studioId: string,
   sessionId: string,
-  rows: readonly Attendance[],
-  entries: readonly LogEntry[],
-  note: string | null,
-): Promise<void> {
-  await db.transaction(async (tx) => {
-    await tx
+  revision: number,
+  { rows, entries, note }: { rows: readonly LogRow[]; entries: readonly LogEntry[]; note: string | null },
+): Promise<number> {
+  return db.transaction(async (tx) => {
+    const [kept] = await tx
       .update(sessions)
-      .set({ note, updatedAt: new Date() })
-      .where(and(eq(sessions.studioId, studioId), eq(sessions.id, sessionId)))
-    await tx.delete(attendances).where(and(eq(attendances.studioId, studioId), eq(attendances.sessionId, sessionId)))
-    await tx.delete(logEntries).where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId)))
-    if (rows.length > 0) await tx.insert(attendances).values(rows.map((row) => ({ ...row, came: row.came ? 1 : 0, studioId, sessionId })))
+      .set({ note, revision: revision + 1, updatedAt: new Date() })
+      .where(and(eq(sessions.studioId, studioId), eq(sessions.id, sessionId), eq(sessions.revision, revision)))
+      .returning({ revision: sessions.revision })
+    if (!kept) {
+      const now = await getSession(tx, studioId, sessionId)
+      throw new StaleError({ note: now.note }, now.revision)
+    }
+    const named = rows.map(({ clientId }) => clientId)
+    await ownClients(tx, studioId, [...named, ...entries.map(({ clientId }) => clientId)])
+    for (const { clientId, came, ...said } of rows) {
+      const told = { ...said, came: came ? 1 : 0 }
+      await tx
+        .insert(attendances)
+        .values({ ...told, clientId, studioId, sessionId })
+        .onConflictDoUpdate({ target: [attendances.sessionId, attendances.clientId], set: { ...told, updatedAt: new Date() } })
+    }
+    if (named.length > 0)
+      await tx
+        .delete(logEntries)
+        .where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId), inArray(logEntries.clientId, named)))
     if (entries.length > 0) await tx.insert(logEntries).values(entries.map((entry) => ({ ...entry, studioId, sessionId })))
+    return kept.revision
   })
 }
 
+/**
+ * Keeps what somebody said at the door.
+ *
+ * @param revision of what is shown; 0 when nothing was said yet
+ * @throws StaleError with what another device kept meanwhile
+ */
 export async function setCheckIn(
   db: Database,
   studioId: string,
   sessionId: string,
   clientId: string,
-  came: boolean,
-  checkIn: CheckIn | null,
-): Promise<void> {
-  await db
-    .insert(attendances)
-    .values({ studioId, sessionId, clientId, came: came ? 1 : 0, checkIn })
-    .onConflictDoUpdate({ target: [attendances.sessionId, attendances.clientId], set: { came: came ? 1 : 0, checkIn, updatedAt: new Date() } })
+  revision: number,
+  { came, checkIn }: { came: boolean; checkIn: CheckIn | null },
+): Promise<number> {
+  return db.transaction(async (tx) => {
+    await ownSession(tx, studioId, sessionId)
+    await ownClients(tx, studioId, [clientId])
+    const said = { came: came ? 1 : 0, checkIn }
+    const made =
+      revision === 0
+        ? await tx
+            .insert(attendances)
+            .values({ studioId, sessionId, clientId, ...said })
+            .onConflictDoNothing()
+            .returning({ revision: attendances.revision })
+        : []
+    const here = and(eq(attendances.studioId, studioId), eq(attendances.sessionId, sessionId), eq(attendances.clientId, clientId))
+    const [kept] =
+      made.length > 0
+        ? made
+        : await tx
+            .update(attendances)
+            .set({ ...said, revision: revision + 1, updatedAt: new Date() })
+            .where(and(here, eq(attendances.revision, revision)))
+            .returning({ revision: attendances.revision })
+    if (kept) return kept.revision
+    const [now] = await tx
+      .select({ came: attendances.came, checkIn: attendances.checkIn, revision: attendances.revision })
+      .from(attendances)
+      .where(here)
+    throw new StaleError({ came: now?.came === 1, checkIn: now?.checkIn ?? null }, now?.revision ?? 0)
+  })
 }
 
 export const logOf = (db: Database, studioId: string, sessionId: string): Promise<LogEntry[]> =>
@@ -151,6 +216,7 @@ export const logOf = (db: Database, studioId: string, sessionId: string): Promis
 /** Keeps events of a led class; an id that is there already is left as it is, so that sending twice does no harm. */
 export async function addEvents(db: Database, studioId: string, sessionId: string, events: readonly LeadEvent[]): Promise<void> {
   if (events.length === 0) return
+  await ownSession(db, studioId, sessionId)
   await db
     .insert(leadEvents)
     .values(events.map((event) => ({ ...event, studioId, sessionId })))

@@ -64,11 +64,12 @@ interface Props {
   everybody: { id: string; name: string }[]
   own: StoredOwn[]
   places: { clientId: string; place: 'enrolled' | 'waiting' | 'guest' }[]
+  rosterRevision: number
   first: Questions['model']['answer']
 }
 
 /** The class: its stair on top, the fit grid below. Every change is judged at once and saved by itself. */
-export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, places, first }: Props) {
+export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, places, rosterRevision, first }: Props) {
   const router = useRouter()
   const ask = useDesk({ plan: startPlan, people, own })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs } = usePlan(id, startPlan, revision)
@@ -286,7 +287,9 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })} />
       )}
       {open?.kind === 'questions' && <QuestionsSheet questions={open.questions} items={model.items.length} onClose={() => setOpen(undefined)} />}
-      {open?.kind === 'roster' && <RosterSheet classId={id} everybody={everybody} roster={places} onClose={() => setOpen(undefined)} />}
+      {open?.kind === 'roster' && (
+        <RosterSheet classId={id} revision={rosterRevision} everybody={everybody} roster={places} onClose={() => setOpen(undefined)} />
+      )}
       {save === 'stale' && newer && <StaleSheet mine={plan} theirs={newer.plan} onMine={keepMine} onTheirs={takeTheirs} />}
     </div>
   )

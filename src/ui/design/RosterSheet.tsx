@@ -11,11 +11,14 @@ type RosterPlace = 'enrolled' | 'waiting' | 'guest'
 /** Who is on the roster of a class. */
 export function RosterSheet({
   classId,
+  revision,
   everybody,
   roster,
   onClose,
 }: {
   classId: string
+  /** of the roster as it is shown */
+  revision: number
   everybody: { id: string; name: string }[]
   roster: { clientId: string; place: RosterPlace }[]
   onClose: () => void
@@ -31,11 +34,19 @@ export function RosterSheet({
       else next.delete(id)
       return next
     })
-  const save = () =>
+  const [newer, setNewer] = useState<number>()
+  const save = (over: number) =>
     start(async () => {
-      const outcome = await saveRoster({ id: classId, people: [...chosen].map(([clientId, place]) => ({ clientId, place })) })
+      const outcome = await saveRoster({ id: classId, revision: over, people: [...chosen].map(([clientId, place]) => ({ clientId, place })) })
+      setNewer(!outcome.ok && outcome.kind === 'stale' ? outcome.revision : undefined)
       if (!outcome.ok) {
-        setProblem(outcome.kind === 'invalid' ? outcome.problems.map(({ message }) => message).join('; ') : 'This class is gone.')
+        setProblem(
+          outcome.kind === 'invalid'
+            ? outcome.problems.map(({ message }) => message).join('; ')
+            : outcome.kind === 'stale'
+              ? 'Not kept: the roster was changed in another window. Your choice is still here.'
+              : outcome.message,
+        )
         return
       }
       router.refresh()
@@ -74,8 +85,8 @@ export function RosterSheet({
       </ul>
       {problem && <p className="wrong mt-3">{problem}</p>}
       <div className="sticky bottom-0 mt-4 flex gap-3 bg-sheet py-3">
-        <button type="button" className="action" disabled={saving} onClick={save}>
-          Keep these {chosen.size}
+        <button type="button" className="action" disabled={saving} onClick={() => save(newer ?? revision)}>
+          {newer === undefined ? `Keep these ${chosen.size}` : `Keep these ${chosen.size} all the same`}
         </button>
         <button type="button" className="quiet" onClick={onClose}>
           Leave as it was

@@ -1,5 +1,5 @@
 'use client'
-import { useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import type { CheckIn, Reading } from '@/core/client/record'
 import { saveCheckIn, sayAtDoor } from '@/server/actions/sessions'
 import { DayDetails } from './DayDetails'
@@ -16,6 +16,8 @@ export interface DoorPerson {
   name: string
   came: boolean
   checkIn: CheckIn | null
+  /** of what was said; 0 while nothing is kept */
+  revision: number
   /** readings that this person's conditions ask for */
   readings: Reading[]
   asks: DayAsk[]
@@ -50,18 +52,29 @@ export function DoorList({ session, day, people: start }: { session: string; day
       return next
     })
   type Answered = Awaited<ReturnType<typeof saveCheckIn>> | Awaited<ReturnType<typeof sayAtDoor>>
+  // what is tapped for one person is sent in turn, each with the revision that the one before left
+  const sending = useRef(new Map<string, Promise<unknown>>())
+  const revisions = useRef(new Map(start.map(({ id, revision }) => [id, revision])))
   const keep = (id: string, send: () => Promise<Answered>) =>
     startSaving(async () => {
-      const outcome = await send().catch(() => undefined)
+      const turn = (sending.current.get(id) ?? Promise.resolve()).then(send).catch(() => undefined)
+      sending.current.set(id, turn)
+      const outcome = await turn
       if (outcome?.ok) {
         change(id, { closed: outcome.closed ?? undefined } as Partial<DoorPerson>)
+        if ('revision' in outcome) revisions.current.set(id, outcome.revision)
         settle(id, undefined)
+      } else if (outcome?.kind === 'stale') {
+        // the other device was first; what it kept is shown, and one more tap says it again
+        revisions.current.set(id, outcome.revision)
+        change(id, outcome.newer)
+        settle(id, 'changed on another device: look, and say it again')
       } else settle(id, outcome?.kind === 'invalid' ? outcome.problems.map(({ message }) => message).join('; ') : 'not saved yet')
     })
   const put = (person: DoorPerson, next: { came?: boolean; checkIn?: CheckIn | null }) => {
     const { came, checkIn } = { came: person.came, checkIn: person.checkIn, ...next }
     change(person.id, { came, checkIn })
-    keep(person.id, () => saveCheckIn({ id: session, clientId: person.id, came, checkIn }))
+    keep(person.id, () => saveCheckIn({ id: session, clientId: person.id, revision: revisions.current.get(person.id) ?? 0, came, checkIn }))
   }
   const say = (person: DoorPerson, words: Partial<CheckIn>) => put(person, { checkIn: said({ ...person.checkIn, ...words }) })
   const finding = (person: DoorPerson, key: string, isSaid: boolean) => {

@@ -1,6 +1,5 @@
 'use client'
 import { useState, useTransition } from 'react'
-import type { CheckIn } from '@/core/client'
 import { saveLog } from '@/server/actions/sessions'
 import { SaveBar } from '../shell/SaveBar'
 
@@ -8,7 +7,6 @@ export interface LogRow {
   clientId: string
   name: string
   came: boolean
-  checkIn: CheckIn | null
   exertion: number | null
   painDuring: number | null
   painNextDay: number | null
@@ -33,12 +31,15 @@ const RATINGS: { key: Rating; label: string }[] = [
 /** Who came, how hard it was, what hurt, and which version each took. Mostly taps. */
 export function LogForm({
   id,
+  revision: startRevision,
   rows: startRows,
   items,
   note: startNote,
   fresh,
 }: {
   id: string
+  /** of the log as it is shown */
+  revision: number
   rows: LogRow[]
   items: LogItem[]
   note: string
@@ -48,28 +49,36 @@ export function LogForm({
   const [used, setUsed] = useState(() => Object.fromEntries(items.map(({ item, used: start }) => [item, start])))
   const [note, setNote] = useState(startNote)
   const [message, setMessage] = useState(fresh ? 'Not saved yet' : '')
+  const [revision, setRevision] = useState(startRevision)
+  /** the revision that somebody else saved meanwhile */
+  const [newer, setNewer] = useState<number>()
   const [saving, start] = useTransition()
   const change = (clientId: string, next: Partial<LogRow>) => {
     setRows((now) => now.map((row) => (row.clientId === clientId ? { ...row, ...next } : row)))
     setMessage('Not saved yet')
   }
-  const save = () =>
+  const save = (over = revision) =>
     start(async () => {
       try {
         const outcome = await saveLog({
           id,
+          revision: over,
           note: note.trim() === '' ? null : note,
           rows: rows.map(({ name: _name, ...row }) => row),
           entries: rows
             .filter(({ came }) => came)
             .flatMap(({ clientId }) => items.map(({ item }) => ({ clientId, item, variant: used[item]?.[clientId] ?? 'rest' }))),
         })
+        if (outcome.ok) setRevision(outcome.revision)
+        setNewer(!outcome.ok && outcome.kind === 'stale' ? outcome.revision : undefined)
         setMessage(
           outcome.ok
             ? 'Saved'
             : outcome.kind === 'invalid'
               ? outcome.problems.map((problem) => `${problem.path}: ${problem.message}`).join('; ')
-              : 'This session is gone.',
+              : outcome.kind === 'stale'
+                ? 'Not saved: this log was saved in another window meanwhile.'
+                : 'This session is gone.',
         )
       } catch {
         setMessage('Not saved: the server did not answer. What you entered is still here; try again.')
@@ -181,7 +190,18 @@ export function LogForm({
           }}
         />
       </label>
-      <SaveBar label="Save the log" saving={saving} onSave={save} message={message} />
+      {newer !== undefined && (
+        <div role="alert" className="flex flex-wrap items-center gap-3 border-l-4 border-effort pl-3">
+          <p>Another window saved this log. What you entered is still here.</p>
+          <button type="button" className="action" disabled={saving} onClick={() => save(newer)}>
+            Save mine over it
+          </button>
+          <button type="button" className="quiet" onClick={() => window.location.reload()}>
+            Show the other
+          </button>
+        </div>
+      )}
+      <SaveBar label="Save the log" saving={saving} onSave={() => save()} message={message} />
     </div>
   )
 }

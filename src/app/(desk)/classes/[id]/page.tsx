@@ -2,7 +2,7 @@ import { after } from 'next/server'
 import { isDay } from '@/core/client'
 import { noteClass } from '@/server/changedRules'
 import { studioLibrary } from '@/server/library'
-import { getClass, placesOf, rosterOf } from '@/server/repositories/classes'
+import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
 import { callNames, peopleOn } from '@/server/roster'
 import { today } from '@/server/studio'
@@ -17,9 +17,10 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
   const { db, studio, id, found: stored } = await named(params, getClass)
   const asked = (await searchParams).day
   const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today(studio))
-  const [{ own }, places, roster, everybody] = await Promise.all([
+  const [{ own }, places, rostered, roster, everybody] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),
+    rosterRevision(db, studio.id, id),
     rosterOf(db, studio.id, id),
     listClients(db, studio.id),
   ])
@@ -42,6 +43,7 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
       everybody={everybody.map(({ id: person }, index) => ({ id: person, name: names[index]! }))}
       own={own}
       places={places}
+      rosterRevision={rostered}
       first={first}
     />
   )

@@ -42,7 +42,6 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
       clientId,
       name: names[index]!,
       came: known?.came ?? attendance.length === 0,
-      checkIn: known?.checkIn ?? null,
       exertion: known?.exertion ?? null,
       painDuring: known?.painDuring ?? null,
       painNextDay: known?.painNextDay ?? null,
@@ -107,7 +106,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
           ))}
         </ul>
       )}
-      <LogForm id={id} rows={rows} items={items} note={session.note ?? ''} fresh={attendance.length === 0} />
+      <LogForm id={id} revision={session.revision} rows={rows} items={items} note={session.note ?? ''} fresh={attendance.length === 0} />
     </div>
   )
 }

@@ -60,6 +60,7 @@ export default async function DoorPage({ params }: { params: Promise<{ id: strin
             name: people[index]?.name ?? client.record.given,
             came: row?.came ?? false,
             checkIn: row?.checkIn ?? null,
+            revision: row?.revision ?? 0,
             readings: readingsAsked(RULE_BASE, client.record, session.day),
             asks: asksOf(client.record),
             said: DOOR_FINDINGS.filter(({ question, key }) =>

@@ -1,0 +1,229 @@
+import { randomUUID } from 'node:crypto'
+import { sql } from 'drizzle-orm'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { LIBRARY } from '@/content/movements'
+import { clientSchema, overruleSchema } from '@/core/client'
+import { ownFrom } from '@/core/movement'
+import { planSchema } from '@/core/plan'
+import { type Connection, openFolder } from '../db/connection'
+import * as checkIns from './checkIns'
+import * as classes from './classes'
+import * as clients from './clients'
+import * as letters from './letters'
+import * as overrules from './overrules'
+import * as ownMovements from './ownMovements'
+import * as screenings from './screenings'
+import * as sessions from './sessions'
+import * as studios from './studios'
+
+/** Everything of one studio, by the ids that another one tries. */
+interface House {
+  studio: string
+  client: string
+  class: string
+  session: string
+  letter: string
+  screening: string
+  own: string
+}
+const plan = planSchema.parse({
+  title: 'Seats',
+  promisedMinutes: 20,
+  phases: [{ id: 'm', kind: 'main', blocks: [{ id: 'b', items: [{ id: 'i', variant: 'march/seated' }] }] }],
+})
+const record = clientSchema.parse({ given: 'Ada', birthDate: '1950-01-01' })
+const own = ownFrom(LIBRARY.byId.get('row/band-light')!)
+const word = overruleSchema.parse({
+  variant: 'squat/free',
+  reason: 'seen by me',
+  by: 'Nobody',
+  on: '2026-11-01',
+  until: '2026-12-01',
+  verdict: 'swap',
+  rules: ['OP-1'],
+})
+const DAY = '2026-11-24'
+const said = { came: true, checkIn: null }
+const row = (clientId: string) => ({ clientId, came: true, exertion: 1, painDuring: null, painNextDay: null, note: null })
+const form = (theirs: House, id: string = randomUUID()) => ({ id, clientId: theirs.client, day: DAY, answers: { G1: { keys: ['none'] } } })
+
+let held: Connection
+const house = async (name: string): Promise<House> => {
+  const { db } = held
+  const studio = randomUUID()
+  await db.execute(sql`insert into studio (id, name, instructor) values (${studio}, ${name}, 'Nobody')`)
+  const [client, classId, letter, screening, ownId] = [randomUUID(), randomUUID(), randomUUID(), randomUUID(), randomUUID()]
+  await clients.addClient(db, studio, client, record)
+  await classes.addClass(db, studio, { id: classId, plan, weekday: 2, startTime: '10:00' })
+  await classes.setRoster(db, studio, classId, [client])
+  const { id: session } = await sessions.openSession(db, studio, randomUUID(), classId, DAY)
+  await sessions.setCheckIn(db, studio, session, client, 0, { came: true, checkIn: { painNow: 2 } })
+  await sessions.saveLog(db, studio, session, 1, {
+    rows: [row(client)],
+    entries: [{ clientId: client, item: 'i', variant: 'march/seated' }],
+    note: 'kept',
+  })
+  await sessions.addEvents(db, studio, session, [{ id: randomUUID(), at: 1000, kind: 'start' }])
+  await letters.addLetter(db, studio, {
+    id: letter,
+    clientId: client,
+    condition: 'osteoporosis',
+    name: 'l',
+    mime: 'application/pdf',
+    content: Uint8Array.of(1),
+  })
+  await screenings.keepForm(db, studio, { ...form({ client } as House, screening) }, (kept) => kept)
+  await overrules.addOverrule(db, studio, randomUUID(), client, word)
+  await ownMovements.addOwn(db, studio, ownId, own)
+  return { studio, client, class: classId, session, letter, screening, own: ownId }
+}
+
+let mine: House
+let theirs: House
+beforeAll(async () => {
+  held = await openFolder('memory://')
+  mine = await house('Mine')
+  theirs = await house('Theirs')
+})
+afterAll(() => held.close())
+
+const REPOSITORIES = { checkIns, classes, clients, letters, overrules, ownMovements, screenings, sessions, studios }
+type Call = () => Promise<unknown>
+const db = () => held.db
+/** Each function called by my studio with what is theirs: it must find nothing, or refuse. */
+const TRIES: Record<string, Call | Call[]> = {
+  'checkIns.checkInsOn': () => checkIns.checkInsOn(db(), mine.studio, [theirs.client], DAY),
+  'checkIns.attendedDays': async () => [...(await checkIns.attendedDays(db(), mine.studio, [theirs.client], DAY)).values()].flat(),
+  'classes.getClass': () => classes.getClass(db(), mine.studio, theirs.class),
+  'classes.savePlan': () => classes.savePlan(db(), mine.studio, theirs.class, 1, { ...plan, title: 'stolen' }),
+  'classes.rosterOf': () => classes.rosterOf(db(), mine.studio, theirs.class),
+  'classes.placesOf': () => classes.placesOf(db(), mine.studio, theirs.class),
+  'classes.rosterRevision': () => classes.rosterRevision(db(), mine.studio, theirs.class),
+  'classes.setPlaces': [
+    () => classes.setPlaces(db(), mine.studio, theirs.class, 2, [{ clientId: mine.client, place: 'guest' }]),
+    () => classes.setPlaces(db(), mine.studio, mine.class, 2, [{ clientId: theirs.client, place: 'guest' }]),
+  ],
+  'classes.setRoster': [
+    () => classes.setRoster(db(), mine.studio, theirs.class, [mine.client]),
+    () => classes.setRoster(db(), mine.studio, mine.class, [theirs.client]),
+  ],
+  'classes.judgedClass': () => classes.judgedClass(db(), mine.studio, theirs.class),
+  'classes.keepJudged': () => classes.keepJudged(db(), mine.studio, theirs.class, { rules: 'x', people: [] } as never),
+  'clients.getClient': () => clients.getClient(db(), mine.studio, theirs.client),
+  'clients.getClients': () => clients.getClients(db(), mine.studio, [theirs.client]),
+  'clients.saveClient': () => clients.saveClient(db(), mine.studio, theirs.client, 1, { ...record, given: 'stolen' }),
+  'clients.eraseClient': () => clients.eraseClient(db(), mine.studio, theirs.client),
+  'letters.addLetter': () =>
+    letters.addLetter(db(), mine.studio, {
+      id: randomUUID(),
+      clientId: theirs.client,
+      condition: 'x',
+      name: 'x',
+      mime: 'x',
+      content: Uint8Array.of(1),
+    }),
+  'letters.lettersOf': () => letters.lettersOf(db(), mine.studio, theirs.client),
+  'letters.letterContent': () => letters.letterContent(db(), mine.studio, theirs.letter),
+  'overrules.addOverrule': () => overrules.addOverrule(db(), mine.studio, randomUUID(), theirs.client, word),
+  'overrules.overrulesOf': () => overrules.overrulesOf(db(), mine.studio, [theirs.client]),
+  'ownMovements.getOwn': () => ownMovements.getOwn(db(), mine.studio, theirs.own),
+  'ownMovements.saveOwn': () => ownMovements.saveOwn(db(), mine.studio, theirs.own, 1, { ...own, name: 'stolen' }),
+  'screenings.keepForm': () => screenings.keepForm(db(), mine.studio, form(theirs), (kept) => kept),
+  'screenings.getScreening': () => screenings.getScreening(db(), mine.studio, theirs.screening),
+  'screenings.screeningsOf': () => screenings.screeningsOf(db(), mine.studio, theirs.client),
+  'screenings.confirmForm': [
+    () => screenings.confirmForm(db(), mine.studio, form(theirs, theirs.screening), 2, (kept) => kept),
+    () => screenings.confirmForm(db(), mine.studio, { ...form(mine, theirs.screening) }, 2, (kept) => kept),
+  ],
+  'screenings.changeStanding': () => screenings.changeStanding(db(), mine.studio, theirs.client, (kept) => kept),
+  'sessions.getSession': () => sessions.getSession(db(), mine.studio, theirs.session),
+  'sessions.openSession': () => sessions.openSession(db(), mine.studio, randomUUID(), theirs.class, '2026-12-01'),
+  'sessions.attendanceOf': () => sessions.attendanceOf(db(), mine.studio, theirs.session),
+  'sessions.saveLog': [
+    () => sessions.saveLog(db(), mine.studio, theirs.session, 2, { rows: [], entries: [], note: 'stolen' }),
+    () => sessions.saveLog(db(), mine.studio, mine.session, 2, { rows: [row(theirs.client)], entries: [], note: null }),
+    () =>
+      sessions.saveLog(db(), mine.studio, mine.session, 2, {
+        rows: [],
+        entries: [{ clientId: theirs.client, item: 'i', variant: 'rest' }],
+        note: null,
+      }),
+  ],
+  'sessions.setCheckIn': [
+    () => sessions.setCheckIn(db(), mine.studio, theirs.session, theirs.client, 1, said),
+    () => sessions.setCheckIn(db(), mine.studio, theirs.session, mine.client, 0, said),
+    () => sessions.setCheckIn(db(), mine.studio, mine.session, theirs.client, 0, said),
+  ],
+  'sessions.logOf': () => sessions.logOf(db(), mine.studio, theirs.session),
+  'sessions.addEvents': () => sessions.addEvents(db(), mine.studio, theirs.session, [{ id: randomUUID(), at: 1, kind: 'end' }]),
+  'sessions.eventsOf': () => sessions.eventsOf(db(), mine.studio, theirs.session),
+  'sessions.attendanceOfPerson': () => sessions.attendanceOfPerson(db(), mine.studio, theirs.client),
+  'sessions.lastVariants': () => sessions.lastVariants(db(), mine.studio, theirs.client),
+}
+/** Lists and makes within the own studio; they are given no id of anybody else, or are helpers of the others. */
+const WITHIN = [
+  'classes.listClasses',
+  'classes.addClass',
+  'classes.judgedClasses',
+  'clients.listClients',
+  'clients.addClient',
+  'clients.addClients',
+  'clients.readClient',
+  'ownMovements.listOwn',
+  'ownMovements.addOwn',
+  'sessions.listSessions',
+  'sessions.openSessions',
+  'studios.theStudio',
+  'studios.saveSettings',
+]
+
+const TABLES = [
+  'client',
+  'class',
+  'roster_entry',
+  'session',
+  'attendance',
+  'log_entry',
+  'lead_event',
+  'letter',
+  'screening',
+  'overrule',
+  'own_movement',
+]
+const everything = async () => {
+  const rows = await Promise.all(
+    TABLES.map(async (table) => {
+      const found = (await held.db.execute(sql.raw(`select row_to_json(t)::text as row from ${table} t order by 1`))) as unknown as {
+        rows: { row: string }[]
+      }
+      return [table, found.rows.map(({ row: text }) => text)] as const
+    }),
+  )
+  return Object.fromEntries(rows)
+}
+
+test('every function of every repository is tried', () => {
+  const there = Object.entries(REPOSITORIES).flatMap(([name, module]) =>
+    Object.entries(module)
+      .filter(([, value]) => typeof value === 'function')
+      .map(([key]) => `${name}.${key}`),
+  )
+  expect([...Object.keys(TRIES), ...WITHIN].sort()).toEqual(there.sort())
+})
+
+describe('one studio neither reads nor writes what is another’s', () => {
+  test.each(Object.entries(TRIES))('%s', async (_, calls) => {
+    const before = await everything()
+    for (const call of [calls].flat()) {
+      const answer = await call().catch(() => undefined)
+      const found = answer instanceof Map ? [...answer] : answer
+      expect(found === undefined || found === null || (Array.isArray(found) && found.length === 0), JSON.stringify(found)).toBe(true)
+    }
+    expect(await everything()).toEqual(before)
+  })
+  test('lists show one’s own', async () => {
+    expect((await clients.listClients(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.client])
+    expect((await classes.listClasses(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.class])
+    expect((await sessions.listSessions(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.session])
+  })
+})
