@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import { cookies } from 'next/headers'
+import { Outbox } from '@/ui/lead/Outbox'
 import './globals.css'
 
 export const metadata: Metadata = {
@@ -17,7 +18,10 @@ export default async function RootLayout({ children }: { children: React.ReactNo
       data-text={jar.get('velvet-text')?.value === 'large' ? 'large' : 'normal'}
       suppressHydrationWarning
     >
-      <body>{children}</body>
+      <body>
+        {children}
+        <Outbox />
+      </body>
     </html>
   )
 }

@@ -57,8 +57,9 @@ describe('leading by hand', () => {
 const kinds = ['start', 'pause', 'resume', 'next', 'back', 'end', 'note'] as const
 test('the state depends on the events only, not on their order of arrival or on repeats', () => {
   fc.assert(
-    fc.property(fc.array(fc.tuple(fc.constantFrom(...kinds), fc.integer({ min: 0, max: 200 })), { maxLength: 15 }), (taps) => {
-      const unique = [...new Map(taps.map(([kind, at]) => [at, event(kind, at)])).values()]
+    fc.property(fc.array(fc.tuple(fc.constantFrom(...kinds), fc.integer({ min: 0, max: 60 })), { maxLength: 15 }), (taps) => {
+      // equal times are among them
+      const unique = taps.map(([kind, at]) => event(kind, at))
       const state = fold(unique, timeline)
       expect(fold([...unique].reverse(), timeline)).toEqual(state)
       expect(fold([...unique, ...unique], timeline)).toEqual(state)

@@ -76,8 +76,12 @@ export function step(state: LeadState, event: LeadEvent, timeline: Timeline): Le
   }
 }
 
-/** The live class as a fold over its events, in the order of their times; each id counts once. */
+/** Order of events: by their times, equal ones by id, so that it does not depend on which arrived first. */
+export const inOrder = (a: Pick<LeadEvent, 'at' | 'id'>, b: Pick<LeadEvent, 'at' | 'id'>): number =>
+  a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+
+/** The live class as a fold over its events in order; each id counts once. */
 export function fold(events: readonly LeadEvent[], timeline: Timeline): LeadState {
-  const unique = [...new Map(events.map((event) => [event.id, event])).values()].sort((a, b) => a.at - b.at)
+  const unique = [...new Map(events.map((event) => [event.id, event])).values()].sort(inOrder)
   return unique.reduce((state, event) => step(state, event, timeline), READY)
 }

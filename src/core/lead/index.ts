@@ -1,1 +1,1 @@
-export { fold, type LeadEvent, leadEventSchema, positionAt } from './events'
+export { fold, inOrder, type LeadEvent, leadEventSchema, positionAt } from './events'

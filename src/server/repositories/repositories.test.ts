@@ -108,9 +108,14 @@ describe.each(engines)('%s', (_name, open) => {
       { id: randomUUID(), at: 1000, kind: 'start' as const },
       { id: randomUUID(), at: 3000, kind: 'stop-sign' as const, text: 'B: unusual fatigue' },
     ]
-    await addEvents(held.db, studio, id, events)
-    await addEvents(held.db, studio, id, events.slice(1))
-    expect((await eventsOf(held.db, studio, id)).map(({ kind }) => kind)).toEqual(['start', 'pause', 'stop-sign'])
+    const ids = events.map((event) => event.id)
+    expect(await addEvents(held.db, studio, id, events)).toEqual({ kept: ids, refused: [] })
+    expect(await addEvents(held.db, studio, id, events.slice(1))).toEqual({ kept: ids.slice(1), refused: [] })
+    // an id that is known with other content is no retry, and does not hold up the next
+    const fresh = { id: randomUUID(), at: 4000, kind: 'end' as const }
+    const outcome = await addEvents(held.db, studio, id, [{ ...events[0]!, kind: 'end' }, fresh])
+    expect(outcome).toEqual({ kept: [fresh.id], refused: [{ id: ids[0], why: 'this id was used for another tap' }] })
+    expect((await eventsOf(held.db, studio, id)).map(({ kind }) => kind)).toEqual(['start', 'pause', 'stop-sign', 'end'])
   })
 
   test('attendance and log are written whole or not at all', async () => {

@@ -213,14 +213,56 @@ export const logOf = (db: Database, studioId: string, sessionId: string): Promis
     .from(logEntries)
     .where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId)))
 
-/** Keeps events of a led class; an id that is there already is left as it is, so that sending twice does no harm. */
-export async function addEvents(db: Database, studioId: string, sessionId: string, events: readonly LeadEvent[]): Promise<void> {
-  if (events.length === 0) return
-  await ownSession(db, studioId, sessionId)
-  await db
-    .insert(leadEvents)
-    .values(events.map((event) => ({ ...event, studioId, sessionId })))
-    .onConflictDoNothing({ target: leadEvents.id })
+/** What became of events that were sent. */
+export interface KeptEvents {
+  kept: string[]
+  refused: { id: string; why: string }[]
+}
+
+const sameEvent = (a: LeadEvent, b: LeadEvent): boolean =>
+  a.at === b.at && a.kind === b.kind && (a.text ?? null) === (b.text ?? null) && (a.person ?? null) === (b.person ?? null)
+const readEvent = ({ id, at, kind, text, person }: Pick<typeof leadEvents.$inferSelect, 'id' | 'at' | 'kind' | 'text' | 'person'>): LeadEvent => ({
+  id,
+  at,
+  kind,
+  ...(text !== null && { text }),
+  ...(person !== null && { person }),
+})
+
+/**
+ * Keeps events of a led class. One that is there already with the same content counts as kept, so that sending twice does no harm; one
+ * whose id is known with other content is refused, and the others go on.
+ */
+export async function addEvents(db: Database, studioId: string, sessionId: string, events: readonly LeadEvent[]): Promise<KeptEvents> {
+  if (events.length === 0) return { kept: [], refused: [] }
+  return db.transaction(async (tx) => {
+    await ownSession(tx, studioId, sessionId)
+    const made = await tx
+      .insert(leadEvents)
+      .values(events.map((event) => ({ ...event, studioId, sessionId })))
+      .onConflictDoNothing({ target: leadEvents.id })
+      .returning({ id: leadEvents.id })
+    const fresh = new Set(made.map(({ id }) => id))
+    const rest = events.filter(({ id }) => !fresh.has(id))
+    const known =
+      rest.length === 0
+        ? []
+        : await tx
+            .select()
+            .from(leadEvents)
+            .where(
+              inArray(
+                leadEvents.id,
+                rest.map(({ id }) => id),
+              ),
+            )
+    const refused = rest.flatMap((event) => {
+      const there = known.find(({ id }) => id === event.id)
+      const same = there && there.sessionId === sessionId && there.studioId === studioId && sameEvent(readEvent(there), event)
+      return same ? [] : [{ id: event.id, why: 'this id was used for another tap' }]
+    })
+    return { kept: events.map(({ id }) => id).filter((id) => !refused.some((one) => one.id === id)), refused }
+  })
 }
 
 export async function eventsOf(db: Database, studioId: string, sessionId: string): Promise<LeadEvent[]> {
@@ -229,7 +271,7 @@ export async function eventsOf(db: Database, studioId: string, sessionId: string
     .from(leadEvents)
     .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.sessionId, sessionId)))
     .orderBy(asc(leadEvents.at), asc(leadEvents.id))
-  return rows.map(({ id, at, kind, text, person }) => ({ id, at, kind, ...(text !== null && { text }), ...(person !== null && { person }) }))
+  return rows.map(readEvent)
 }
 
 /** Every session in which somebody is noted, with what was noted, for that person's own export. */

@@ -63,7 +63,7 @@ function countOf(segment: Segment, into: number): { big: string; small: string }
 
 /** What is on: legible across a room. Counts by itself, so that the instructor can look at people. */
 export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster, watching }: Props) {
-  const { state, position, now, loaded, unsent, tap } = useLead(session, timeline)
+  const { state, position, now, loaded, open, tap } = useLead(session, timeline)
   const [stopping, setStopping] = useState(false)
   const [asked, setAsked] = useState<string>()
   const index = segmentAt(timeline, position)
@@ -105,7 +105,13 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
           {late > 20 && <span className="ml-4 text-effort">{clock(late)} behind</span>}
         </p>
         <p className="text-soft" role="status">
-          {unsent > 0 ? `${unsent} taps kept here, waiting for the server` : loaded ? '' : 'Opening…'}
+          {open.waiting > 0
+            ? `${open.waiting === 1 ? 'One tap is' : `${open.waiting} taps are`} kept here, waiting for the server`
+            : open.refused.length > 0
+              ? `${open.refused.length === 1 ? 'One tap was' : `${open.refused.length} taps were`} not taken: ${open.refused[0]}`
+              : loaded
+                ? ''
+                : 'Opening…'}
         </p>
       </header>
       <div className="hidden sm:block">

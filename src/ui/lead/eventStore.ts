@@ -1,10 +1,14 @@
 'use client'
 import { type DBSchema, openDB } from 'idb'
-import { type LeadEvent, leadEventSchema } from '@/core/lead'
+import { z } from 'zod'
+import { inOrder, type LeadEvent, leadEventSchema } from '@/core/lead'
 
+/** 0 waiting, 1 kept by the server, 2 set aside: the server refused it and says why. */
+type Sent = 0 | 1 | 2
 interface Store extends DBSchema {
-  events: { key: string; value: LeadEvent & { session: string; sent: 0 | 1 }; indexes: { session: string } }
+  events: { key: string; value: LeadEvent & { session: string; sent: Sent; why?: string }; indexes: { session: string } }
 }
+type Row = Store['events']['value']
 
 const open = () =>
   openDB<Store>('velvet-step', 1, {
@@ -20,39 +24,90 @@ export async function keepEvent(session: string, event: LeadEvent): Promise<void
   db.close()
 }
 
-const bare = ({ session: _session, sent: _sent, ...event }: Store['events']['value']): LeadEvent => event
+const bare = ({ session: _session, sent: _sent, why: _why, ...event }: Row): LeadEvent => event
 
 /** Events of a session from this browser and the server together, each once. The server may be out of reach. */
 export async function allEvents(session: string): Promise<LeadEvent[]> {
   const db = await open()
-  const local = (await db.getAllFromIndex('events', 'session', session)).map(bare)
+  const local = (await db.getAllFromIndex('events', 'session', session)).filter(({ sent }) => sent !== 2).map(bare)
   db.close()
   const remote = await fetch(`/api/sessions/${session}/events`)
     .then((response) => (response.ok ? response.json() : { events: [] }))
     .then(({ events }: { events: unknown[] }) => events.flatMap((event) => leadEventSchema.safeParse(event).data ?? []))
     .catch(() => [])
-  return [...new Map([...remote, ...local].map((event) => [event.id, event])).values()].sort((a, b) => a.at - b.at)
+  return [...new Map([...remote, ...local].map((event) => [event.id, event])).values()].sort(inOrder)
 }
 
-/** Sends what has not been sent, in order. @returns how many are still waiting */
-export async function sendEvents(session: string): Promise<number> {
+const answerSchema = z.object({ kept: z.array(z.string()), refused: z.array(z.object({ id: z.string(), why: z.string() })) })
+const BATCH = 200
+
+/** What the server made of a batch; undefined while it does not answer. */
+async function send(session: string, batch: readonly Row[]): Promise<z.infer<typeof answerSchema> | undefined> {
+  const response = await fetch(`/api/sessions/${session}/events`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ events: batch.map(bare) }),
+  }).catch(() => undefined)
+  if (!response) return undefined
+  if (response.ok) return answerSchema.safeParse(await response.json().catch(() => undefined)).data
+  // a session that is gone takes no taps; anything else may pass
+  if (response.status === 404) return { kept: [], refused: batch.map(({ id }) => ({ id, why: 'the class it belongs to is gone' })) }
+  return undefined
+}
+
+/** Taps of a class that was ended and kept by the server leave this device. */
+async function tidy(db: Awaited<ReturnType<typeof open>>, session: string): Promise<void> {
+  const rows = await db.getAllFromIndex('events', 'session', session)
+  if (!rows.some(({ kind }) => kind === 'end') || rows.some(({ sent }) => sent === 0)) return
+  const change = db.transaction('events', 'readwrite')
+  for (const row of rows) if (row.sent === 1) await change.store.delete(row.id)
+  await change.done
+}
+
+export interface Waiting {
+  /** taps that the server has not kept yet */
+  waiting: number
+  /** why taps were set aside */
+  refused: string[]
+}
+const NOTHING: Waiting = { waiting: 0, refused: [] }
+
+/**
+ * Sends what any lead screen of this browser has left, each session in order.
+ *
+ * @returns what is still open, by session
+ */
+export async function sendEvents(): Promise<Map<string, Waiting>> {
   const db = await open()
-  const waiting = (await db.getAllFromIndex('events', 'session', session)).filter(({ sent }) => sent === 0).sort((a, b) => a.at - b.at)
   try {
-    if (waiting.length === 0) return 0
-    const response = await fetch(`/api/sessions/${session}/events`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ events: waiting.map(bare) }),
-    })
-    if (!response.ok) return waiting.length
-    const change = db.transaction('events', 'readwrite')
-    for (const event of waiting) await change.store.put({ ...event, sent: 1 })
-    await change.done
-    return 0
-  } catch {
-    return waiting.length
+    const rows = await db.getAll('events')
+    const left = new Map<string, Waiting>()
+    for (const session of new Set(rows.map((row) => row.session))) {
+      const all = rows.filter((row) => row.session === session)
+      const waiting = all.filter(({ sent }) => sent === 0).sort(inOrder)
+      const refused = all.flatMap(({ sent, why }) => (sent === 2 ? [why ?? ''] : []))
+      let open = waiting.length
+      for (let from = 0; from < waiting.length; from += BATCH) {
+        const batch = waiting.slice(from, from + BATCH)
+        const outcome = await send(session, batch)
+        if (!outcome) break
+        const change = db.transaction('events', 'readwrite')
+        for (const row of batch) {
+          const why = outcome.refused.find(({ id }) => id === row.id)?.why
+          if (why === undefined && !outcome.kept.includes(row.id)) continue
+          if (why !== undefined) refused.push(why)
+          await change.store.put({ ...row, sent: why === undefined ? 1 : 2, ...(why !== undefined && { why }) })
+          open--
+        }
+        await change.done
+      }
+      await tidy(db, session)
+      left.set(session, { waiting: open, refused })
+    }
+    return left
   } finally {
     db.close()
   }
 }
+
+export const sendEventsOf = async (session: string): Promise<Waiting> => (await sendEvents()).get(session) ?? NOTHING

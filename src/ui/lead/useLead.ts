@@ -2,7 +2,7 @@
 import { useCallback, useEffect, useState } from 'react'
 import { fold, type LeadEvent, positionAt } from '@/core/lead'
 import type { Timeline } from '@/core/timing'
-import { allEvents, keepEvent, sendEvents } from './eventStore'
+import { allEvents, keepEvent, sendEventsOf, type Waiting } from './eventStore'
 
 const TICK_MS = 200
 const RETRY_MS = 5000
@@ -12,7 +12,7 @@ export function useLead(session: string, timeline: Timeline) {
   const [events, setEvents] = useState<LeadEvent[]>([])
   const [loaded, setLoaded] = useState(false)
   const [now, setNow] = useState(0)
-  const [unsent, setUnsent] = useState(0)
+  const [open, setOpen] = useState<Waiting>({ waiting: 0, refused: [] })
 
   useEffect(() => {
     void allEvents(session).then((found) => {
@@ -21,7 +21,7 @@ export function useLead(session: string, timeline: Timeline) {
     })
     setNow(Date.now())
     const tick = setInterval(() => setNow(Date.now()), TICK_MS)
-    const retry = setInterval(() => void sendEvents(session).then(setUnsent), RETRY_MS)
+    const retry = setInterval(() => void sendEventsOf(session).then(setOpen), RETRY_MS)
     return () => {
       clearInterval(tick)
       clearInterval(retry)
@@ -34,12 +34,12 @@ export function useLead(session: string, timeline: Timeline) {
       setEvents((known) => [...known, event])
       setNow(event.at)
       void keepEvent(session, event)
-        .then(() => sendEvents(session))
-        .then(setUnsent)
+        .then(() => sendEventsOf(session))
+        .then(setOpen)
     },
     [session],
   )
 
   const state = fold(events, timeline)
-  return { state, position: positionAt(state, timeline, now), now, loaded, unsent, tap }
+  return { state, position: positionAt(state, timeline, now), now, loaded, open, tap }
 }

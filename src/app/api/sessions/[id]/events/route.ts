@@ -1,13 +1,44 @@
 import { z } from 'zod'
 import { problemsOf } from '@/core/formats'
-import { leadEventSchema } from '@/core/lead'
-import { addEvents, eventsOf, getSession } from '@/server/repositories/sessions'
+import { type LeadEvent, leadEventSchema } from '@/core/lead'
+import { addEvents, eventsOf, getSession, type KeptEvents } from '@/server/repositories/sessions'
 import { withId } from '../../../answers'
 
-const bodySchema = z.strictObject({ events: z.array(leadEventSchema).min(1).max(500) })
+/** A batch is sent in pieces of this many. */
+const MOST_EVENTS = 500
+const bodySchema = z.strictObject({
+  events: z
+    .array(z.looseObject({ id: z.uuid() }))
+    .min(1)
+    .max(MOST_EVENTS),
+})
+
+/** Taps of a class are sent within days; a clock that is farther off is wrong, ms. */
+const FARTHEST_OFF_MS = 3 * 24 * 60 * 60 * 1000
 
 interface Params {
   params: Promise<{ id: string }>
+}
+
+/** What can be kept of a batch, and why the rest cannot. One refused tap does not hold up the others. */
+function sorted(events: readonly { id: string }[], now: number): { sound: LeadEvent[]; refused: KeptEvents['refused'] } {
+  const sound: LeadEvent[] = []
+  const refused: KeptEvents['refused'] = []
+  for (const event of events) {
+    const parsed = leadEventSchema.safeParse(event)
+    if (!parsed.success)
+      refused.push({
+        id: event.id,
+        why: problemsOf(parsed.error)
+          .map(({ path, message }) => `${path}: ${message}`)
+          .join('; '),
+      })
+    else if (Math.abs(parsed.data.at - now) > FARTHEST_OFF_MS)
+      refused.push({ id: event.id, why: 'its time is days away from now: the clock of the device is wrong' })
+    else if (sound.some(({ id }) => id === event.id)) refused.push({ id: event.id, why: 'it is there twice in one batch' })
+    else sound.push(parsed.data)
+  }
+  return { sound, refused }
 }
 
 /** Keeps events of a led class; sending one twice does no harm. */
@@ -16,8 +47,9 @@ export async function POST(request: Request, { params }: Params) {
   if (!body.success) return Response.json({ problems: problemsOf(body.error) }, { status: 400 })
   return withId(params, 'a session', async ({ db, studio, id }) => {
     await getSession(db, studio.id, id)
-    await addEvents(db, studio.id, id, body.data.events)
-    return Response.json({ kept: body.data.events.length })
+    const { sound, refused } = sorted(body.data.events, Date.now())
+    const outcome = await addEvents(db, studio.id, id, sound)
+    return Response.json({ kept: outcome.kept, refused: [...refused, ...outcome.refused] } satisfies KeptEvents)
   })
 }
 
