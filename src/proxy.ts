@@ -13,9 +13,16 @@ export function proxy(request: NextRequest) {
   if (writes && origin !== null && URL.parse(origin)?.host !== host)
     return new NextResponse('A request from another site is refused.', { status: 403 })
 
+  // what a browser says of where a request comes from: another site may link to a page and nothing else
+  const site = request.headers.get('sec-fetch-site')
+  const elsewhere = site !== null && site !== 'same-origin' && site !== 'none'
+  const { pathname } = request.nextUrl
+  if (elsewhere && (writes || pathname.startsWith('/api/'))) return new NextResponse('A request from another site is refused.', { status: 403 })
+
   const nonce = btoa(crypto.randomUUID())
   const scripts = process.env.NODE_ENV === 'development' ? `'unsafe-eval'` : ''
-  const policy = [
+  const isLetter = pathname.startsWith('/api/letters/')
+  const page = [
     `default-src 'self'`,
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic' ${scripts}`,
     // style attributes are set by positioned popovers and by charts
@@ -29,6 +36,8 @@ export function proxy(request: NextRequest) {
     `form-action 'self'`,
     `frame-ancestors 'none'`,
   ].join('; ')
+  // a scanned letter is somebody else's document: it runs nothing
+  const policy = isLetter ? `sandbox; default-src 'none'; frame-ancestors 'none'` : page
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)
   headers.set('content-security-policy', policy)
@@ -38,6 +47,8 @@ export function proxy(request: NextRequest) {
   response.headers.set('referrer-policy', 'same-origin')
   response.headers.set('x-frame-options', 'DENY')
   response.headers.set('cross-origin-opener-policy', 'same-origin')
+  response.headers.set('cross-origin-resource-policy', 'same-origin')
+  response.headers.set('cache-control', 'no-store')
   response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=()')
   return response
 }

@@ -4,7 +4,7 @@ import { type ClientRecord, type Day, factsOn, type OverruleRecord, overrulesOn 
 import type { RosterFacts } from '@/core/evaluate'
 import { type Overrule, overruledDose } from '@/core/safety'
 import type { Database } from './db/connection'
-import { attendedDays, checkInsOn } from './repositories/checkIns'
+import { attendedDays, holdingOn, saidBetween } from './repositories/checkIns'
 import type { StoredClient } from './repositories/clients'
 import { overrulesOf } from './repositories/overrules'
 import { RULE_BASE } from './ruleBase'
@@ -23,32 +23,52 @@ function overruleOf({ variant, reason, by, upTo }: OverruleRecord): Overrule[] {
   return holds ? [{ variant, reason, by, upTo: holds }] : []
 }
 
+/** Whose day it is: the people of a class on a day. */
+export interface Group {
+  roster: readonly StoredClient[]
+  day: Day
+  /** class in which an overrule with that scope holds; left out = those for every class only */
+  classId?: string
+}
+
 /**
- * The people of a class on a day as the rules know them: record, what they said at the door, and the instructor's own word.
- *
- * @param classId class in which an overrule with that scope holds; left out = those for every class only
+ * The people of classes on their days as the rules know them: record, what they said at the door, and the instructor's own word. As many
+ * queries for all of them as for one.
  */
-export async function peopleOn(db: Database, studioId: string, roster: readonly StoredClient[], day: Day, classId?: string): Promise<RosterFacts[]> {
-  const ids = roster.map(({ id }) => id)
-  const [checkIns, attended, overrules] = await Promise.all([
-    checkInsOn(db, studioId, ids, day),
-    attendedDays(db, studioId, ids, day),
+export async function peopleOfAll(db: Database, studioId: string, groups: readonly Group[]): Promise<RosterFacts[][]> {
+  const ids = [...new Set(groups.flatMap(({ roster }) => roster.map(({ id }) => id)))]
+  const days = groups.map(({ day }) => day).sort()
+  const [first, last] = [days[0], days.at(-1)]
+  if (first === undefined || last === undefined) return []
+  const [said, attended, overrules] = await Promise.all([
+    saidBetween(db, studioId, ids, first, last),
+    attendedDays(db, studioId, ids, last),
     overrulesOf(db, studioId, ids),
   ])
-  const names = callNames(roster.map(({ record }) => record))
-  return roster.map(({ id, record }, index) => {
-    const own = overrulesOn(
-      overrules.filter(({ clientId }) => clientId === id).map((overrule) => overrule.record),
-      day,
-      classId,
-    )
-    const today = checkIns.get(id)
-    const facts = factsOn(RULE_BASE, record, day, { ...(today && { today }), attended: attended.get(id) ?? [] })
-    return {
-      id,
-      name: names[index]!,
-      ...(record.ownHelper && { ownHelper: true }),
-      facts: own.length > 0 ? { ...facts, overrules: own.flatMap(overruleOf) } : facts,
-    }
+  return groups.map(({ roster, day, classId }) => {
+    const checkIns = holdingOn(said, day)
+    const names = callNames(roster.map(({ record }) => record))
+    return roster.map(({ id, record }, index): RosterFacts => {
+      const own = overrulesOn(
+        overrules.filter(({ clientId }) => clientId === id).map((overrule) => overrule.record),
+        day,
+        classId,
+      )
+      const today = checkIns.get(id)
+      const came = (attended.get(id) ?? []).filter((on) => on <= day)
+      const facts = factsOn(RULE_BASE, record, day, { ...(today && { today }), attended: came })
+      return {
+        id,
+        name: names[index]!,
+        ...(record.ownHelper && { ownHelper: true }),
+        facts: own.length > 0 ? { ...facts, overrules: own.flatMap(overruleOf) } : facts,
+      }
+    })
   })
+}
+
+/** `peopleOfAll` for one class. */
+export async function peopleOn(db: Database, studioId: string, roster: readonly StoredClient[], day: Day, classId?: string): Promise<RosterFacts[]> {
+  const [people] = await peopleOfAll(db, studioId, [{ roster, day, ...(classId !== undefined && { classId }) }])
+  return people ?? []
 }

@@ -1,12 +1,13 @@
 import Link from 'next/link'
 import { dayNumber } from '@/core/client'
-import { checkPlan } from '@/core/plan'
+import { checkPlan, problemText } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { rulesChanged } from '@/server/changedRules'
 import { evaluationOf } from '@/server/evaluations'
 import { studioLibrary } from '@/server/library'
-import { listClasses, rosterOf } from '@/server/repositories/classes'
-import { peopleOn } from '@/server/roster'
+import { listClasses, rosters } from '@/server/repositories/classes'
+import { unreadable } from '@/server/repositories/readable'
+import { peopleOfAll } from '@/server/roster'
 import { here, today } from '@/server/studio'
 import { dayWords, nextWeekday } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/TreadLine'
@@ -16,30 +17,34 @@ export const metadata = { title: 'Today' }
 export default async function DaySheet() {
   const { db, studio } = await here()
   const now = today(studio)
-  const [classes, { catalogue, own }, changed] = await Promise.all([
+  const [classes, { catalogue, own }, changed, rostered, broken] = await Promise.all([
     listClasses(db, studio.id),
     studioLibrary(db, studio.id),
     rulesChanged(db, studio.id),
+    rosters(db, studio.id),
+    unreadable(db, studio.id),
   ])
-  const rows = (
-    await Promise.all(
-      classes.map(async (stored) => {
-        const day = nextWeekday(stored.weekday, now)
-        const checked = checkPlan(stored.plan, catalogue)
-        if ('problems' in checked) throw new Error(`the stored plan "${stored.plan.title}" is not sound: ${JSON.stringify(checked.problems)}`)
-        const people = await peopleOn(db, studio.id, await rosterOf(db, studio.id, stored.id), day, stored.id)
-        const { people: assessed, tread } = evaluationOf(checked.plan, people, catalogue, JSON.stringify(own))
-        return {
-          ...stored,
-          day,
-          line: tread,
-          people: people.length,
-          closed: assessed.filter(({ assessment }) => assessment.closed),
-          pending: assessed.filter(({ assessment }) => !assessment.closed && assessment.pending.length > 0),
-        }
-      }),
-    )
-  ).sort((a, b) => dayNumber(a.day) - dayNumber(b.day) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
+  const dated = classes.map((stored) => ({ ...stored, day: nextWeekday(stored.weekday, now) }))
+  const people = await peopleOfAll(
+    db,
+    studio.id,
+    dated.map(({ id, day }) => ({ roster: rostered.get(id) ?? [], day, classId: id })),
+  )
+  const rows = dated
+    .map((stored, index) => {
+      const checked = checkPlan(stored.plan, catalogue)
+      // a plan that cannot be used is a row that says so, never a dead page
+      if ('problems' in checked) return { ...stored, people: people[index]!.length, problem: checked.problems.map(problemText).join('; ') }
+      const { people: assessed, tread } = evaluationOf(checked.plan, people[index]!, catalogue, JSON.stringify(own))
+      return {
+        ...stored,
+        line: tread,
+        people: assessed.length,
+        closed: assessed.filter(({ assessment }) => assessment.closed),
+        pending: assessed.filter(({ assessment }) => !assessment.closed && assessment.pending.length > 0),
+      }
+    })
+    .sort((a, b) => dayNumber(a.day) - dayNumber(b.day) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
   return (
     <>
       <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
@@ -56,6 +61,12 @@ export default async function DaySheet() {
           The rules were revised since your classes were last judged. <Link href="/rules">See what that changes</Link>.
         </p>
       )}
+      {broken.map(({ what, id, problems }) => (
+        <p key={id} className="mb-3 border-l-4 border-effort pl-3">
+          <b>A {what} cannot be read</b> ({problems}). It is kept as it is: restore a backup, or update Velvet Step if it is from a newer version.{' '}
+          <span className="text-soft">{id}</span>
+        </p>
+      ))}
       {rows.length === 0 && (
         <p className="max-w-prose">
           No classes yet. <Link href="/people/new">Add the people</Link> who come, then <Link href="/classes/new">make a first class</Link>.
@@ -77,23 +88,31 @@ export default async function DaySheet() {
                   {row.plan.title}
                 </Link>
               </h2>
-              <p className="text-soft">
-                {clock(row.line.totalSeconds)} of {row.plan.promisedMinutes}:00 · {row.people} {row.people === 1 ? 'person' : 'people'} ·{' '}
-                {row.line.changes} changes of base
-                {row.line.floorTrips > 0 && `, ${row.line.floorTrips} to the floor`}
-              </p>
-              {row.closed.map(({ name, assessment }) => (
-                <p key={name} className="mt-1">
-                  <b className="text-effort">Ask first</b> {name}: {assessment.closed?.text}
-                </p>
-              ))}
-              {row.pending.length > 0 && (
-                <p className="mt-1 text-soft">Clinician’s agreement still to come: {row.pending.map(({ name }) => name).join(', ')}</p>
+              {'problem' in row ? (
+                <p className="border-l-4 border-effort pl-3">This plan cannot be judged: {row.problem}. Open it and change what is named.</p>
+              ) : (
+                <>
+                  <p className="text-soft">
+                    {clock(row.line.totalSeconds)} of {row.plan.promisedMinutes}:00 · {row.people} {row.people === 1 ? 'person' : 'people'} ·{' '}
+                    {row.line.changes} changes of base
+                    {row.line.floorTrips > 0 && `, ${row.line.floorTrips} to the floor`}
+                  </p>
+                  {row.closed.map(({ name, assessment }) => (
+                    <p key={name} className="mt-1">
+                      <b className="text-effort">Ask first</b> {name}: {assessment.closed?.text}
+                    </p>
+                  ))}
+                  {row.pending.length > 0 && (
+                    <p className="mt-1 text-soft">Clinician’s agreement still to come: {row.pending.map(({ name }) => name).join(', ')}</p>
+                  )}
+                </>
               )}
             </div>
-            <Link href={`/classes/${row.id}`} aria-label={`Open ${row.plan.title}`} tabIndex={-1} className="self-center">
-              <TreadSilhouette line={row.line} className="h-16 w-full" />
-            </Link>
+            {'line' in row && (
+              <Link href={`/classes/${row.id}`} aria-label={`Open ${row.plan.title}`} tabIndex={-1} className="self-center">
+                <TreadSilhouette line={row.line} className="h-16 w-full" />
+              </Link>
+            )}
           </li>
         ))}
       </ul>

@@ -182,6 +182,13 @@ export const screenings = pgTable(
   (table) => [index('screening_client').on(table.clientId, table.day)],
 )
 
+/** Who was erased and when, by number only: a backup from before is cleared of them again when it is restored. */
+export const erasures = pgTable(
+  'erasure',
+  { studioId: studioId(), clientId: uuid().notNull(), erasedAt: timestamp({ withTimezone: true }).notNull().defaultNow() },
+  (table) => [primaryKey({ columns: [table.studioId, table.clientId] })],
+)
+
 const bytea = customType<{ data: Uint8Array; driverData: Uint8Array }>({ dataType: () => 'bytea' })
 
 /** Scanned letters of clearance. */

@@ -1,14 +1,21 @@
-import { and, desc, eq, inArray, isNotNull, lte, sql } from 'drizzle-orm'
-import type { CheckIn } from '@/core/client'
+import { and, desc, eq, gte, inArray, isNotNull, lte } from 'drizzle-orm'
+import { addDays, type CheckIn } from '@/core/client'
 import type { Database } from '../db/connection'
 import { attendances, sessions } from '../db/schema'
 
-/**
- * What people said at the door that still holds on a day: said that day, or said before with an end date that has not passed.
- * The newest counts.
- */
-export async function checkInsOn(db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, CheckIn>> {
-  if (clientIds.length === 0) return new Map()
+/** Nothing said at the door is kept for longer than this, days. */
+const LASTS_DAYS = 60
+
+/** What was said at the door, the newest first. */
+export interface SaidAtDoor {
+  clientId: string
+  day: string
+  checkIn: CheckIn
+}
+
+/** Everything said at the door that can still hold on one of the days from one to another. */
+export async function saidBetween(db: Database, studioId: string, clientIds: readonly string[], from: string, to: string): Promise<SaidAtDoor[]> {
+  if (clientIds.length === 0) return []
   const rows = await db
     .select({ clientId: attendances.clientId, checkIn: attendances.checkIn, day: sessions.day })
     .from(attendances)
@@ -18,19 +25,26 @@ export async function checkInsOn(db: Database, studioId: string, clientIds: read
         eq(attendances.studioId, studioId),
         inArray(attendances.clientId, [...clientIds]),
         isNotNull(attendances.checkIn),
-        lte(sessions.day, day),
-        // nothing said longer ago than this is kept for so long
-        sql`${sessions.day} >= (${day}::date - interval '60 days')::date`,
+        lte(sessions.day, to),
+        gte(sessions.day, addDays(from, -LASTS_DAYS)),
       ),
     )
     .orderBy(desc(sessions.day))
+  return rows.flatMap(({ checkIn, ...row }) => (checkIn ? [{ ...row, checkIn }] : []))
+}
+
+/** What holds on a day of what was said: said that day, or said before with an end date that has not passed. The newest counts. */
+export function holdingOn(said: readonly SaidAtDoor[], day: string): Map<string, CheckIn> {
   const found = new Map<string, CheckIn>()
-  for (const row of rows) {
-    const holds = row.checkIn && (row.day === day || (row.checkIn.until !== undefined && row.checkIn.until >= day))
-    if (holds && !found.has(row.clientId)) found.set(row.clientId, row.checkIn!)
+  for (const { clientId, day: on, checkIn } of said) {
+    const holds = on === day || (on < day && on >= addDays(day, -LASTS_DAYS) && checkIn.until !== undefined && checkIn.until >= day)
+    if (holds && !found.has(clientId)) found.set(clientId, checkIn)
   }
   return found
 }
+
+export const checkInsOn = async (db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, CheckIn>> =>
+  holdingOn(await saidBetween(db, studioId, clientIds, day, day), day)
 
 /** The days up to a day on which people came, the oldest first; weeks in the programme are counted from them. */
 export async function attendedDays(db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, string[]>> {

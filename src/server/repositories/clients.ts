@@ -1,8 +1,9 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import { type ClientRecord, clientSchema } from '@/core/client'
 import type { Database } from '../db/connection'
-import { clients } from '../db/schema'
+import { clients, erasures, leadEvents } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
+import { onlyReadable, readDocument } from './readable'
 
 export interface StoredClient {
   id: string
@@ -11,8 +12,7 @@ export interface StoredClient {
 }
 
 const columns = { id: clients.id, record: clients.record, revision: clients.revision }
-/** Read through the schema, so that a record kept before a field was there has its default. */
-export const readClient = (row: StoredClient): StoredClient => ({ ...row, record: clientSchema.parse(row.record) })
+export const readClient = (row: StoredClient): StoredClient => ({ ...row, record: readDocument(clientSchema, 'person', row.id, row.record) })
 
 export async function listClients(db: Database, studioId: string): Promise<StoredClient[]> {
   const rows = await db
@@ -20,7 +20,7 @@ export async function listClients(db: Database, studioId: string): Promise<Store
     .from(clients)
     .where(eq(clients.studioId, studioId))
     .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
-  return rows.map(readClient)
+  return onlyReadable(rows, readClient)
 }
 
 export async function getClient(db: Database, studioId: string, id: string): Promise<StoredClient> {
@@ -38,7 +38,7 @@ export async function getClients(db: Database, studioId: string, ids: readonly s
     .select(columns)
     .from(clients)
     .where(and(eq(clients.studioId, studioId), inArray(clients.id, [...ids])))
-  return rows.map(readClient)
+  return onlyReadable(rows, readClient)
 }
 
 export async function addClient(db: Database, studioId: string, id: string, record: ClientRecord): Promise<void> {
@@ -62,11 +62,20 @@ export async function saveClient(db: Database, studioId: string, id: string, rev
   throw new StaleError(newer.record, newer.revision)
 }
 
-/** Erases a person with everything that is kept on them: roster places, attendance and log rows go with the row. */
-export async function eraseClient(db: Database, studioId: string, id: string): Promise<void> {
-  const erased = await db
-    .delete(clients)
-    .where(and(eq(clients.studioId, studioId), eq(clients.id, id)))
-    .returning({ id: clients.id })
-  if (erased.length === 0) throw new NotFoundError('person', id)
-}
+/**
+ * Erases a person with everything that is kept on them: roster places, attendance, log rows, forms, letters and overrules go with the row;
+ * what happened in a class keeps its time, without person and words.
+ */
+export const eraseClient = (db: Database, studioId: string, id: string): Promise<void> =>
+  db.transaction(async (tx) => {
+    const erased = await tx
+      .delete(clients)
+      .where(and(eq(clients.studioId, studioId), eq(clients.id, id)))
+      .returning({ id: clients.id })
+    if (erased.length === 0) throw new NotFoundError('person', id)
+    await tx
+      .update(leadEvents)
+      .set({ person: null, text: null })
+      .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.person, id)))
+    await tx.insert(erasures).values({ studioId, clientId: id }).onConflictDoNothing()
+  })

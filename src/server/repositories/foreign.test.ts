@@ -11,7 +11,9 @@ import * as classes from './classes'
 import * as clients from './clients'
 import * as letters from './letters'
 import * as overrules from './overrules'
+import * as owned from './owned'
 import * as ownMovements from './ownMovements'
+import * as readable from './readable'
 import * as screenings from './screenings'
 import * as sessions from './sessions'
 import * as studios from './studios'
@@ -87,12 +89,13 @@ beforeAll(async () => {
 })
 afterAll(() => held.close())
 
-const REPOSITORIES = { checkIns, classes, clients, letters, overrules, ownMovements, screenings, sessions, studios }
+const REPOSITORIES = { checkIns, classes, clients, letters, overrules, owned, ownMovements, readable, screenings, sessions, studios }
 type Call = () => Promise<unknown>
 const db = () => held.db
 /** Each function called by my studio with what is theirs: it must find nothing, or refuse. */
 const TRIES: Record<string, Call | Call[]> = {
   'checkIns.checkInsOn': () => checkIns.checkInsOn(db(), mine.studio, [theirs.client], DAY),
+  'checkIns.saidBetween': () => checkIns.saidBetween(db(), mine.studio, [theirs.client], DAY, DAY),
   'checkIns.attendedDays': async () => [...(await checkIns.attendedDays(db(), mine.studio, [theirs.client], DAY)).values()].flat(),
   'classes.getClass': () => classes.getClass(db(), mine.studio, theirs.class),
   'classes.savePlan': () => classes.savePlan(db(), mine.studio, theirs.class, 1, { ...plan, title: 'stolen' }),
@@ -158,10 +161,19 @@ const TRIES: Record<string, Call | Call[]> = {
   'sessions.addEvents': () => sessions.addEvents(db(), mine.studio, theirs.session, [{ id: randomUUID(), at: 1, kind: 'end' }]),
   'sessions.eventsOf': () => sessions.eventsOf(db(), mine.studio, theirs.session),
   'sessions.attendanceOfPerson': () => sessions.attendanceOfPerson(db(), mine.studio, theirs.client),
+  'sessions.traceOf': async () => Object.values(await sessions.traceOf(db(), mine.studio, theirs.client)).flat(),
   'sessions.lastVariants': () => sessions.lastVariants(db(), mine.studio, theirs.client),
 }
 /** Lists and makes within the own studio; they are given no id of anybody else, or are helpers of the others. */
 const WITHIN = [
+  'checkIns.holdingOn',
+  'classes.rosters',
+  'owned.ownClients',
+  'owned.ownSession',
+  'readable.UnreadableError',
+  'readable.onlyReadable',
+  'readable.readDocument',
+  'readable.unreadable',
   'classes.listClasses',
   'classes.addClass',
   'classes.judgedClasses',

@@ -1,8 +1,9 @@
 import { and, asc, eq } from 'drizzle-orm'
-import type { OwnMovement } from '@/core/movement'
+import { type OwnMovement, ownMovementSchema } from '@/core/movement'
 import type { Database } from '../db/connection'
 import { ownMovements } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
+import { onlyReadable, readDocument } from './readable'
 
 export interface StoredOwnMovement {
   id: string
@@ -11,8 +12,16 @@ export interface StoredOwnMovement {
 }
 const columns = { id: ownMovements.id, document: ownMovements.document, revision: ownMovements.revision }
 
-export const listOwn = (db: Database, studioId: string): Promise<StoredOwnMovement[]> =>
-  db.select(columns).from(ownMovements).where(eq(ownMovements.studioId, studioId)).orderBy(asc(ownMovements.createdAt), asc(ownMovements.id))
+const readOwn = (row: StoredOwnMovement): StoredOwnMovement => ({
+  ...row,
+  document: readDocument(ownMovementSchema, 'movement', row.id, row.document),
+})
+
+export const listOwn = async (db: Database, studioId: string): Promise<StoredOwnMovement[]> =>
+  onlyReadable(
+    await db.select(columns).from(ownMovements).where(eq(ownMovements.studioId, studioId)).orderBy(asc(ownMovements.createdAt), asc(ownMovements.id)),
+    readOwn,
+  )
 
 export async function getOwn(db: Database, studioId: string, id: string): Promise<StoredOwnMovement> {
   const [row] = await db
@@ -20,7 +29,7 @@ export async function getOwn(db: Database, studioId: string, id: string): Promis
     .from(ownMovements)
     .where(and(eq(ownMovements.studioId, studioId), eq(ownMovements.id, id)))
   if (!row) throw new NotFoundError('movement', id)
-  return row
+  return readOwn(row)
 }
 
 export async function addOwn(db: Database, studioId: string, id: string, document: OwnMovement): Promise<void> {

@@ -1,6 +1,6 @@
 import { and, eq, inArray } from 'drizzle-orm'
 import type { Database } from '../db/connection'
-import { classes, clients, sessions } from '../db/schema'
+import { clients, sessions } from '../db/schema'
 import { NotFoundError } from '../stale'
 
 /** Whatever a write names besides its own row must belong to the same studio; the database's keys alone do not say so. */
@@ -24,13 +24,4 @@ export async function ownSession(db: Database, studioId: string, id: string): Pr
     .from(sessions)
     .where(and(eq(sessions.studioId, studioId), eq(sessions.id, id)))
   if (!row) throw new NotFoundError('session', id)
-}
-
-/** @throws NotFoundError when the class is not of this studio */
-export async function ownClass(db: Database, studioId: string, id: string): Promise<void> {
-  const [row] = await db
-    .select({ id: classes.id })
-    .from(classes)
-    .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
-  if (!row) throw new NotFoundError('class', id)
 }

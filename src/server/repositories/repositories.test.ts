@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto'
+import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
 import { type ClientRecord, checkInSchema, clientSchema, overruleSchema } from '@/core/client'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openFolder, openServer } from '../db/connection'
-import { screenings } from '../db/schema'
+import { classes, clients, ownMovements, screenings } from '../db/schema'
 import { loadDemo } from '../demo'
 import { NotFoundError, StaleError } from '../stale'
 import { attendedDays, checkInsOn } from './checkIns'
@@ -14,8 +15,9 @@ import { addClient, eraseClient, getClient, listClients, saveClient } from './cl
 import { addLetter, letterContent, lettersOf } from './letters'
 import { addOverrule, overrulesOf } from './overrules'
 import { addOwn, getOwn, listOwn, saveOwn } from './ownMovements'
+import { UnreadableError, unreadable } from './readable'
 import { confirmForm, getScreening, keepForm, screeningsOf } from './screenings'
-import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveLog, setCheckIn } from './sessions'
+import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveLog, setCheckIn, traceOf } from './sessions'
 import { theStudio } from './studios'
 
 const server = process.env.TEST_DATABASE_URL
@@ -182,7 +184,19 @@ describe.each(engines)('%s', (_name, open) => {
     await setRoster(held.db, studio, classId, [client])
     const { id } = await openSession(held.db, studio, randomUUID(), classId, '2026-11-24')
     await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: null })
+    const [about, other] = [randomUUID(), randomUUID()]
+    await addEvents(held.db, studio, id, [
+      { id: about, at: 1000, kind: 'stop-sign', text: 'Dot felt faint', person: client },
+      { id: other, at: 2000, kind: 'note', text: 'window open' },
+    ])
+    expect((await traceOf(held.db, studio, client)).events).toMatchObject([{ kind: 'stop-sign', text: 'Dot felt faint' }])
     await eraseClient(held.db, studio, client)
+    // what happened keeps its time, without the person and the words
+    expect(await eventsOf(held.db, studio, id)).toEqual([
+      { id: about, at: 1000, kind: 'stop-sign' },
+      { id: other, at: 2000, kind: 'note', text: 'window open' },
+    ])
+    expect(await traceOf(held.db, studio, client)).toEqual({ log: [], events: [], places: [] })
     expect(await rosterOf(held.db, studio, classId)).toEqual([])
     expect(await attendanceOf(held.db, studio, id)).toEqual([])
     await expect(eraseClient(held.db, studio, client)).rejects.toThrow(NotFoundError)
@@ -258,6 +272,28 @@ describe.each(engines)('%s', (_name, open) => {
     await addClient(held.db, studio, client, person('Ola'))
     await held.db.insert(screenings).values({ id, studioId: studio, clientId: client, day: '2025-01-01', answers: { G1: 'no' } as never })
     expect((await getScreening(held.db, studio, id)).answers).toBeUndefined()
+  })
+
+  test('a document that cannot be read is a row that says so; the others are there, and it is left as it is', async () => {
+    const fresh = randomUUID()
+    await held.db.execute(sql`insert into studio (id, name, instructor) values (${fresh}, 'Broken hall', 'Nobody')`)
+    const [good, bad, badPerson, badOwn] = [randomUUID(), randomUUID(), randomUUID(), randomUUID()]
+    await addClass(held.db, fresh, { id: good, plan, weekday: 2, startTime: '10:00' })
+    await held.db.insert(classes).values({ id: bad, studioId: fresh, plan: { title: 7 } as never })
+    await held.db.insert(clients).values({ id: badPerson, studioId: fresh, record: { given: '' } as never })
+    await held.db.insert(ownMovements).values({ id: badOwn, studioId: fresh, document: { version: 99 } as never })
+    expect((await listClasses(held.db, fresh)).map(({ id }) => id)).toEqual([good])
+    expect(await listClients(held.db, fresh)).toEqual([])
+    expect(await listOwn(held.db, fresh)).toEqual([])
+    await expect(getClass(held.db, fresh, bad)).rejects.toThrow(UnreadableError)
+    await expect(getClass(held.db, fresh, bad)).rejects.toThrow(/kept as it is; restore a backup/)
+    const told = await unreadable(held.db, fresh, { sessions: true })
+    expect(told.map(({ what, id }) => [what, id])).toEqual([
+      ['class', bad],
+      ['person', badPerson],
+      ['movement', badOwn],
+    ])
+    expect(told[0]?.problems).toMatch(/title/)
   })
 
   test('days on which people came, for the weeks in the programme', async () => {

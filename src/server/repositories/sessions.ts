@@ -3,9 +3,10 @@ import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
 import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
-import { attendances, classes, leadEvents, logEntries, sessions } from '../db/schema'
+import { attendances, classes, leadEvents, logEntries, rosterEntries, sessions } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
 import { ownClients, ownSession } from './owned'
+import { onlyReadable, readDocument } from './readable'
 
 export interface StoredSession {
   id: string
@@ -35,7 +36,7 @@ export interface LogEntry {
   variant: string
 }
 
-const readSession = <T extends StoredSession>(row: T): T => ({ ...row, plan: planSchema.parse(row.plan) })
+const readSession = <T extends StoredSession>(row: T): T => ({ ...row, plan: readDocument(planSchema, 'session', row.id, row.plan) })
 
 const columns = {
   id: sessions.id,
@@ -102,7 +103,7 @@ export async function openSessions(db: Database, studioId: string, day: string):
       ),
     )
     .orderBy(asc(sessions.day), asc(sessions.id))
-  return rows.map(readSession)
+  return onlyReadable(rows, readSession)
 }
 
 export async function attendanceOf(db: Database, studioId: string, sessionId: string): Promise<Attendance[]> {
@@ -272,6 +273,30 @@ export async function eventsOf(db: Database, studioId: string, sessionId: string
     .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.sessionId, sessionId)))
     .orderBy(asc(leadEvents.at), asc(leadEvents.id))
   return rows.map(readEvent)
+}
+
+/** Everything else that names somebody: versions taken, taps about them, places on rosters. */
+export async function traceOf(db: Database, studioId: string, clientId: string) {
+  const [log, events, places] = await Promise.all([
+    db
+      .select({ day: sessions.day, item: logEntries.item, variant: logEntries.variant })
+      .from(logEntries)
+      .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
+      .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
+      .orderBy(desc(sessions.day)),
+    db
+      .select({ day: sessions.day, at: leadEvents.at, kind: leadEvents.kind, text: leadEvents.text })
+      .from(leadEvents)
+      .innerJoin(sessions, eq(sessions.id, leadEvents.sessionId))
+      .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.person, clientId)))
+      .orderBy(asc(leadEvents.at)),
+    db
+      .select({ class: sql<string>`${classes.plan}->>'title'`, place: rosterEntries.place })
+      .from(rosterEntries)
+      .innerJoin(classes, eq(classes.id, rosterEntries.classId))
+      .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.clientId, clientId))),
+  ])
+  return { log, events, places }
 }
 
 /** Every session in which somebody is noted, with what was noted, for that person's own export. */

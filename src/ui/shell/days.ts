@@ -12,3 +12,7 @@ export const dayWords = (day: Day): string => format(parseISO(day), 'EEEE d MMMM
 
 /** "30 November 2026", for days that may be long ago. */
 export const dateWords = (day: Day): string => format(parseISO(day), 'd MMMM yyyy')
+
+/** HH:MM of a moment in the time zone of the house; that of this machine when none is set. @param at ms since 1970 */
+export const timeOf = (at: number, zone: string | undefined): string =>
+  new Intl.DateTimeFormat('en-GB', { ...(zone && { timeZone: zone }), hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(at)

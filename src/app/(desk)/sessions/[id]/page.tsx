@@ -9,7 +9,7 @@ import { getClients } from '@/server/repositories/clients'
 import { attendanceOf, eventsOf, getSession, logOf } from '@/server/repositories/sessions'
 import { callNames, peopleOn } from '@/server/roster'
 import { LogForm, type LogItem, type LogRow } from '@/ui/log/LogForm'
-import { dayWords } from '@/ui/shell/days'
+import { dayWords, timeOf } from '@/ui/shell/days'
 import { TreadLine } from '@/ui/tread/TreadLine'
 import { DesignerDesk } from '@/workers/designerDesk'
 import { named } from '../../../named'
@@ -99,8 +99,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
         <ul>
           {stops.map((event) => (
             <li key={event.id} className="border-l-4 border-effort pl-3">
-              {new Date(event.at).toISOString().slice(11, 16)}{' '}
-              {event.person && `${names[roster.findIndex((client) => client.id === event.person)] ?? ''}: `}
+              {timeOf(event.at, studio.settings.zone)} {event.person && `${names[roster.findIndex((client) => client.id === event.person)] ?? ''}: `}
               {event.text}
             </li>
           ))}

@@ -1,0 +1,7 @@
+export default function Loading() {
+  return (
+    <p className="text-soft" role="status">
+      Opening…
+    </p>
+  )
+}
