@@ -8,5 +8,12 @@ export default defineConfig({
       'server-only': fileURLToPath(new URL('./node_modules/server-only/empty.js', import.meta.url)),
     },
   },
-  test: { include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 },
+  test: {
+    include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'],
+    // without a terminal: what failed, and the counts
+    reporters: process.stdout.isTTY ? ['default'] : ['minimal'],
+    // outer limits only: a busy machine lengthens the run and fails nothing
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
+  },
 })

@@ -1,6 +1,8 @@
-import { bindTo, serve } from './hall.mjs'
+import { bindTo, keepCopies, serve } from './hall.mjs'
 import { build, checkNode, install, portIsFree, run, stop } from './setup.mjs'
 
+// its own folder, so that the demo never mixes with people who are real
+process.env.VELVET_DATA ??= '.data/demo'
 const port = Number(process.env.PORT ?? 4600)
 
 checkNode()
@@ -17,3 +19,4 @@ server.stdout.on('data', (text) => {
   if (String(text).includes('Ready')) process.stdout.write(`Velvet Step is at http://127.0.0.1:${port}\n`)
 })
 bindTo(server)
+keepCopies(server)

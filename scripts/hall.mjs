@@ -37,9 +37,9 @@ export function bindTo(server) {
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 }
 
-/** Waits until the application answers, 20 s at most. */
+/** Waits until the application answers, three minutes at most. */
 export async function answers(base) {
-  for (let attempt = 0; attempt < 200; attempt++) {
+  for (let attempt = 0; attempt < 1800; attempt++) {
     const up = await fetch(`${base}/log`).then(
       (response) => response.ok,
       () => false,
@@ -48,4 +48,19 @@ export async function answers(base) {
     await new Promise((resolve) => setTimeout(resolve, 100))
   }
   throw new Error('the server did not answer')
+}
+
+const HOUR = 3_600_000
+/** A copy of everything once a day beside the data folder, kept for `VELVET_COPIES` days, 14 when nothing is said; 0 = none. */
+export function keepCopies(server, env = process.env) {
+  const copy = () =>
+    spawn(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/data.ts', 'daily', env.VELVET_COPIES ?? '14'], {
+      cwd: ROOT,
+      env,
+      stdio: ['ignore', 'ignore', 'inherit'],
+    })
+  // not while the first pages are waited for
+  setTimeout(copy, 60_000).unref()
+  const timer = setInterval(copy, HOUR).unref()
+  server.on('exit', () => clearInterval(timer))
 }

@@ -17,6 +17,9 @@ run('npx', ['tsc', '--noEmit', '-p', 'src/core/tsconfig.json'], { problem: 'The 
 process.stdout.write('\nLint and import direction\n')
 run('npx', ['biome', 'check', '.'], { problem: 'The linter found something.' })
 
+// without a terminal plain and short: what failed, and the counts
+const terminal = process.stdout.isTTY
+if (!terminal) process.env.NO_COLOR = '1'
 const results = mkdtempSync(path.join(tmpdir(), 'velvet-results-'))
 const unitFile = path.join(results, 'unit.json')
 const browserFile = path.join(results, 'browser.json')
@@ -26,7 +29,7 @@ try {
   process.stdout.write('\nUnit tests\n')
   unit = spawnSync(
     process.execPath,
-    ['node_modules/vitest/vitest.mjs', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitFile}`],
+    ['node_modules/vitest/vitest.mjs', 'run', `--reporter=${terminal ? 'dot' : 'minimal'}`, '--reporter=json', `--outputFile.json=${unitFile}`],
     {
       cwd: ROOT,
       stdio: 'inherit',
@@ -38,7 +41,7 @@ try {
 }
 process.stdout.write('\nBrowser tests\n')
 build()
-const browser = spawnSync(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'], {
+const browser = spawnSync(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', `--reporter=${terminal ? 'list' : 'line'},json`], {
   cwd: ROOT,
   stdio: 'inherit',
   env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile },

@@ -23,7 +23,7 @@ import { checkPlan, type Plan, planSchema } from '@/core/plan'
 import { expand } from '@/core/timing'
 import { noteRules } from './changedRules'
 import type { Database } from './db/connection'
-import { addClass, rosterOf, setRoster } from './repositories/classes'
+import { addClass, listClasses, rosterOf, setRoster } from './repositories/classes'
 import { addClient, listClients } from './repositories/clients'
 import { keepForm } from './repositories/screenings'
 import { addEvents, openSession, saveLog } from './repositories/sessions'
@@ -111,14 +111,14 @@ const asOf = (record: ClientRecord, day: Day): ClientRecord =>
     : { ...record, screening: { ...record.screening, completedOn: day } }
 
 /**
- * Loads the people and classes of Tarnbeck with six weeks of led sessions, all or nothing. Does nothing when there are people already.
+ * Loads the people and classes of Tarnbeck with six weeks of led sessions, all or nothing. Does nothing when there are people or classes already.
  *
  * @returns whether anything was loaded
  */
 export const loadDemo = (db: Database, studioId: string, today: Day): Promise<boolean> => db.transaction((tx) => load(tx, studioId, today))
 
 async function load(db: Database, studioId: string, today: Day): Promise<boolean> {
-  if ((await listClients(db, studioId)).length > 0) return false
+  if ((await listClients(db, studioId)).length > 0 || (await listClasses(db, studioId)).length > 0) return false
   const random = generator(dayNumber(today))
   const members = new Map<DemoClass, string[]>()
   for (const { classes, record } of demoPeople(today)) {

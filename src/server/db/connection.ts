@@ -1,5 +1,6 @@
 import 'server-only'
 import { chmodSync, closeSync, existsSync, fsyncSync, lstatSync, mkdirSync, openSync, readdirSync, realpathSync, renameSync, rmSync } from 'node:fs'
+import { cp } from 'node:fs/promises'
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
 import { openDurable } from './durable'
@@ -11,6 +12,10 @@ export type Database = PgDatabase<PgQueryResultHKT, typeof schema>
 export interface Connection {
   db: Database
   close: () => Promise<void>
+  /** of the embedded database: where it is, links resolved */
+  folder?: string
+  /** of the embedded database: a copy of the whole folder as it stands between two transactions, at a place where nothing is yet */
+  copyFolder?: (to: string) => Promise<void>
 }
 
 /** The data folder cannot be opened as a database. */
@@ -20,7 +25,7 @@ export class FolderDamagedError extends Error {
     cause: unknown,
   ) {
     super(
-      `The data folder ${folder} cannot be opened as a database (${cause instanceof Error ? cause.message : String(cause)}). Restore a backup of it, or move it away and start with an empty one.`,
+      `The data folder ${folder} cannot be opened as a database (${cause instanceof Error ? cause.message : String(cause)}). Restore a backup (npm run restore -- FILE), or move it away and start with an empty one.`,
       { cause },
     )
     this.name = 'FolderDamagedError'
@@ -120,7 +125,26 @@ async function makeFolder(folder: string) {
   }
 }
 
-async function openMemory(): Promise<Connection> {
+/** Copies the folder while no transaction is open, and hands the copy to the disk before it gets its name. */
+async function copyFolder(client: Client, folder: string, to: string) {
+  if (existsSync(to)) throw new FolderUnusableError(to, 'is there already. Choose another name for the copy.')
+  const part = `${to}.part`
+  rmSync(part, { recursive: true, force: true })
+  await client.exec('checkpoint')
+  // the order matters: first no transaction, then no query
+  await client._runExclusiveTransaction(() =>
+    client._runExclusiveQuery(() =>
+      cp(folder, part, { recursive: true, filter: (source) => !/^(postmaster\.pid|control|(lock|new)-.*)$/.test(path.basename(source)) }),
+    ),
+  )
+  closeToOthers(part)
+  syncTree(part)
+  renameSync(part, to)
+  sync(path.dirname(to))
+}
+
+/** A database of its own in memory, with the schema of this version. */
+export async function openMemory(): Promise<Connection> {
   const { PGlite } = await import('@electric-sql/pglite')
   const client = await PGlite.create('memory://')
   return { db: await migrated(client), close: () => client.close() }
@@ -147,6 +171,8 @@ export async function openFolder(at: string): Promise<Connection> {
     const held = release
     return {
       db,
+      folder,
+      copyFolder: (to) => copyFolder(client, folder, to),
       close: async () => {
         await client.close()
         await held()

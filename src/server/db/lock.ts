@@ -31,7 +31,7 @@ const KERNEL = (() => {
 const LONGEST_SOCKET_PATH = 103
 
 /** A socket's path, through an open folder where it would be too long. */
-function reach<T>(folder: string, name: string, use: (socket: string, done: () => void) => T): T {
+export function reach<T>(folder: string, name: string, use: (socket: string, done: () => void) => T): T {
   const whole = path.join(folder, name)
   if (Buffer.byteLength(whole) < LONGEST_SOCKET_PATH) return use(whole, () => {})
   const handle = openSync(folder, 'r')

@@ -1,7 +1,7 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import { type ClientRecord, clientSchema } from '@/core/client'
 import type { Database } from '../db/connection'
-import { clients, erasures, leadEvents } from '../db/schema'
+import { classes, clients, erasures, leadEvents } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
 import { onlyReadable, readDocument } from './readable'
 
@@ -64,7 +64,7 @@ export async function saveClient(db: Database, studioId: string, id: string, rev
 
 /**
  * Erases a person with everything that is kept on them: roster places, attendance, log rows, forms, letters and overrules go with the row;
- * what happened in a class keeps its time, without person and words.
+ * what happened in a class keeps its time, without person and words, and what a class was judged as no longer names them.
  */
 export const eraseClient = (db: Database, studioId: string, id: string): Promise<void> =>
   db.transaction(async (tx) => {
@@ -77,5 +77,16 @@ export const eraseClient = (db: Database, studioId: string, id: string): Promise
       .update(leadEvents)
       .set({ person: null, text: null })
       .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.person, id)))
+    for (const { id: classId, judged } of await tx
+      .select({ id: classes.id, judged: classes.judged })
+      .from(classes)
+      .where(eq(classes.studioId, studioId))) {
+      const cells = judged?.cells.filter(({ person }) => person !== id)
+      if (judged && cells && cells.length < judged.cells.length)
+        await tx
+          .update(classes)
+          .set({ judged: { ...judged, cells } })
+          .where(eq(classes.id, classId))
+    }
     await tx.insert(erasures).values({ studioId, clientId: id }).onConflictDoNothing()
   })

@@ -201,6 +201,7 @@ const TABLES = [
   'screening',
   'overrule',
   'own_movement',
+  'erasure',
 ]
 const everything = async () => {
   const rows = await Promise.all(

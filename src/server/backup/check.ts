@@ -1,0 +1,60 @@
+import { eq } from 'drizzle-orm'
+import type { z } from 'zod'
+import { answersSchema, checkInSchema, overruleSchema } from '@/core/client'
+import { leadEventSchema } from '@/core/lead'
+import { itemsOf, planSchema } from '@/core/plan'
+import type { Database } from '../db/connection'
+import { attendances, leadEvents, logEntries, overrules, screenings, sessions, studios } from '../db/schema'
+import { readDocument, UnreadableError, unreadable } from '../repositories/readable'
+import { writeBackup } from './document'
+
+export interface Check {
+  rows: number
+  /** each a line that says what is unsound and where */
+  problems: string[]
+}
+
+/** Reads every row and every document once and says what is unsound. Changes nothing. */
+export async function checkData(db: Database): Promise<Check> {
+  const problems: string[] = []
+  const counts = await writeBackup(db, new Date(0), () => {})
+  const look = (schema: z.ZodType, what: string, id: string, document: unknown) => {
+    try {
+      readDocument(schema, what, id, document)
+    } catch (error) {
+      if (!(error instanceof UnreadableError)) throw error
+      problems.push(error.message)
+    }
+  }
+  for (const { id } of await db.select({ id: studios.id }).from(studios))
+    for (const { what, id: row, problems: why } of await unreadable(db, id, { sessions: true }))
+      problems.push(new UnreadableError(what, row, why).message)
+  for (const { id, answers } of await db.select({ id: screenings.id, answers: screenings.answers }).from(screenings))
+    look(answersSchema, 'form', id, answers)
+  for (const { id, document } of await db.select({ id: overrules.id, document: overrules.document }).from(overrules))
+    look(overruleSchema, 'overrule', id, document)
+  for (const { sessionId, clientId, checkIn } of await db
+    .select({ sessionId: attendances.sessionId, clientId: attendances.clientId, checkIn: attendances.checkIn })
+    .from(attendances))
+    if (checkIn) look(checkInSchema, 'check-in', `of ${clientId} in ${sessionId}`, checkIn)
+  for (const { id, at, kind, text, person } of await db.select().from(leadEvents))
+    look(leadEventSchema, 'event', id, { id, at, kind, ...(text !== null && { text }), ...(person !== null && { person }) })
+  problems.push(...(await strayLogRows(db)))
+  return { rows: Object.values(counts).reduce((sum, { rows }) => sum + rows, 0), problems }
+}
+
+/** Log rows for an item that the plan of their session does not have. */
+async function strayLogRows(db: Database): Promise<string[]> {
+  const items = new Map<string, Set<string>>()
+  for (const { id, plan } of await db.select({ id: sessions.id, plan: sessions.plan }).from(sessions)) {
+    const read = planSchema.safeParse(plan)
+    if (read.success) items.set(id, new Set(itemsOf(read.data).map(({ item }) => item.id)))
+  }
+  const rows = await db
+    .selectDistinct({ sessionId: logEntries.sessionId, item: logEntries.item })
+    .from(logEntries)
+    .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
+  return rows.flatMap(({ sessionId, item }) =>
+    items.get(sessionId)?.has(item) === false ? [`The log of the session ${sessionId} names an item ${item} that its plan does not have.`] : [],
+  )
+}
