@@ -158,9 +158,10 @@ test('two tabs: the second save is refused, both versions are shown, nothing is 
     await tab.getByRole('rowheader').getByRole('button').nth(nth).click()
     await tab.getByRole('button', { name: 'Take out' }).click()
   }
+  const answered = page.waitForResponse((response) => response.request().method() === 'POST')
   await takeOut(page, 0)
+  await answered
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
-  await page.waitForTimeout(600)
   await takeOut(other, 1)
   const sheet = other.getByRole('dialog')
   await expect(sheet.getByText('changed in another window', { exact: false }).first()).toBeVisible()
@@ -171,6 +172,37 @@ test('two tabs: the second save is refused, both versions are shown, nothing is 
   await page.reload()
   const kept = await other.getByRole('rowheader').getByRole('button').count()
   await expect(page.getByRole('rowheader').getByRole('button')).toHaveCount(kept)
+})
+
+test('what was changed last is kept when one leaves at once, and when one leads at once', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
+  const rows = page.getByRole('rowheader').getByRole('button')
+  await expect(rows.first()).toBeVisible()
+  const before = await rows.count()
+  await rows.first().click()
+  await page.getByRole('button', { name: 'Take out' }).click()
+  await page.getByRole('link', { name: 'People', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'People' })).toBeVisible()
+  await page.getByRole('link', { name: 'Today', exact: true }).click()
+  await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
+  await expect(rows).toHaveCount(before - 1)
+
+  // two quick changes of one dose, and off
+  await rows.first().click()
+  const sheet = page.getByRole('dialog')
+  await sheet.getByLabel('Rest, s').fill('35')
+  await sheet.getByLabel('Effort, 0 to 10').fill('2.5')
+  await page.keyboard.press('Escape')
+  // back where it was opened
+  await expect(rows.first()).toBeFocused()
+  await page.getByRole('button', { name: 'Lead this class' }).click()
+  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible()
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
+  await rows.first().click()
+  await expect(sheet.getByLabel('Rest, s')).toHaveValue('35')
+  await expect(sheet.getByLabel('Effort, 0 to 10')).toHaveValue('2.5')
 })
 
 test('the grid is walked with the arrow keys and opened with Enter', async ({ page }) => {

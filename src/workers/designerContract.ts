@@ -2,9 +2,10 @@ import type { Drawing } from '@/core/body'
 import type { Ceiling } from '@/core/effort'
 import type { ClassModel, OpenQuestion, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
-import type { Dose, OwnMovement, Purpose } from '@/core/movement'
+import type { Dose, OwnMovement, Purpose, Sayable } from '@/core/movement'
 import type { PlanDraft } from '@/core/plan'
 import type { Change, GateHit, SessionChange, Verdict } from '@/core/safety'
+import type { Kit } from '@/core/vocabulary'
 
 export type WorkerPerson = RosterFacts
 
@@ -50,6 +51,8 @@ export interface LadderStep {
   /** first names for whom this is the least loss among the steps they may use */
   standing: string[]
   planned: boolean
+  /** a further word under it */
+  note?: string
 }
 export interface LadderView {
   movement: string
@@ -71,6 +74,13 @@ export interface Choice {
   fits: number
 }
 
+/** A choice with all by which it can be found. */
+export interface Addable extends Choice {
+  said: Sayable
+  /** kit that it needs and the room does not have */
+  lacks: Kit[]
+}
+
 /** A movement of the studio's own, as it is stored. */
 export interface StoredOwn {
   id: string
@@ -87,7 +97,7 @@ export interface Questions {
   model: { ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[] }; answer: { model: ClassModel; drawings: Record<string, Drawing> } }
   explain: { ask: { item: string; person: string }; answer: Explanation }
   ladder: { ask: { item: string }; answer: LadderView }
-  choices: { ask: { phase: string }; answer: Choice[] }
+  choices: { ask: { phase: string }; answer: Addable[] }
   questions: { ask: null; answer: ClassQuestion[] }
 }
 export type QuestionKind = keyof Questions

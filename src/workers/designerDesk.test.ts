@@ -98,13 +98,16 @@ describe('what is behind a cell', () => {
     }
   })
 
-  test('what can be added is in the room, and how many it fits is never more than all', () => {
+  test('whatever can be added says what the room lacks for it, and how many it fits is never more than all', () => {
     const choices = desk.choices({ phase: plan.phases[0]!.id })
-    expect(choices.length).toBeGreaterThan(50)
-    for (const { id, fits } of choices) {
+    expect(choices.map(({ id }) => id).sort()).toEqual(LIBRARY.entries.map(({ variant }) => variant.id).sort())
+    expect(choices.filter(({ lacks }) => lacks.length === 0).length).toBeGreaterThan(50)
+    for (const { id, fits, lacks } of choices) {
       expect(fits).toBeLessThanOrEqual(twelve.length)
       const { variant } = LIBRARY.byId.get(id)!
-      for (const kit of variant.kit) expect(['chair', ...plan.room.kit]).toContain(kit)
+      const there = ['chair', ...plan.room.kit, ...(plan.room.floorWork ? ['mat'] : [])]
+      for (const kit of variant.kit) if (!there.includes(kit)) expect(lacks, id).toContain(kit)
+      if (lacks.length === 0) for (const kit of variant.kit) expect(there, id).toContain(kit)
     }
   })
 

@@ -1,5 +1,6 @@
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
+import { SPOKEN } from '@/content/movements/spoken'
 import type { Drawing } from '@/core/body'
 import { ceilingFor } from '@/core/effort'
 import {
@@ -10,6 +11,7 @@ import {
   evaluate,
   isAvailable,
   judgePlanned,
+  missingKit,
   openQuestions,
   place,
   type Roster,
@@ -17,10 +19,10 @@ import {
   sessionOf,
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
-import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, pictureOf, withOwn } from '@/core/movement'
+import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, pictureOf, sayable, withOwn } from '@/core/movement'
 import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf } from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
-import type { Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
+import type { Addable, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
 /**
@@ -185,15 +187,15 @@ export class DesignerDesk {
     })
   }
 
-  choices({ phase }: Questions['choices']['ask']): Choice[] {
+  /** Every version, those that belong to the phase first. */
+  choices({ phase }: Questions['choices']['ask']): Addable[] {
     const { plan } = this
     if (!plan) return []
     const kind = plan.phases.find(({ id }) => id === phase)?.kind
+    const far = ({ movement }: CatalogueEntry) => movement.phase !== kind && movement.phase !== 'any'
     return this.catalogue.entries
-      .filter((entry) => isAvailable(entry, plan.room))
-      .map((entry) => ({ ...this.choiceOf(entry), near: entry.movement.phase === kind || entry.movement.phase === 'any' }))
-      .sort((a, b) => Number(b.near) - Number(a.near))
-      .map(({ near: _near, ...choice }) => choice)
+      .toSorted((a, b) => Number(far(a)) - Number(far(b)))
+      .map((entry) => ({ ...this.choiceOf(entry), said: sayable(entry, SPOKEN), lacks: missingKit(entry, plan.room) }))
   }
 
   /** What is worth asking, for the whole class: most verdicts loosened first. */

@@ -31,6 +31,9 @@ export interface Found {
 }
 export interface LibraryQuestions {
   open: { ask: { people: WorkerPerson[]; own: StoredOwn[] }; answer: null }
-  find: { ask: Find; answer: { total: number; found: Found[] } }
+  /** `byWordsAlone`: how many there are without filters, told when nothing fits */
+  find: { ask: Find; answer: { total: number; found: Found[]; byWordsAlone: number } }
+  /** who of the class may do which step, as planned or adjusted; by name */
+  steps: { ask: { movement: string }; answer: { variant: string; fits: string[] }[] }
 }
 export type LibraryRequest = { [K in keyof LibraryQuestions]: { id: number; kind: K; ask: LibraryQuestions[K]['ask'] } }[keyof LibraryQuestions]

@@ -1,7 +1,8 @@
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
+import { SPOKEN } from '@/content/movements/spoken'
 import type { Drawing } from '@/core/body'
-import { type Catalogue, describePicture, type IndexRow, pictureOf, search, searchIndex, type Variant, withOwn } from '@/core/movement'
+import { type Catalogue, describePicture, ladderOf, pictureOf, type SearchIndex, search, searchIndex, type Variant, withOwn } from '@/core/movement'
 import { type Assessment, assess, buildRuleBase, judge } from '@/core/safety'
 import type { Find, Found, LibraryQuestions } from './libraryContract'
 
@@ -13,8 +14,9 @@ const AGE_OVER_65 = 72
 /** Finds movements by words, muscles, place and kit, and by who may do them. */
 export class LibraryDesk {
   private catalogue: Catalogue = LIBRARY
-  private index: IndexRow[] = []
+  private index: SearchIndex = searchIndex(LIBRARY, SPOKEN)
   private assessments: Assessment[] = []
+  private names: string[] = []
   private sent = new Set<string>()
   private drawings = new Map<Variant, Drawing>()
   private fitting: Map<string, number> | undefined
@@ -22,13 +24,14 @@ export class LibraryDesk {
   open({ people, own }: LibraryQuestions['open']['ask']): null {
     this.catalogue = withOwn(LIBRARY, own)
     // here, and not at the first key
-    this.index = searchIndex(this.catalogue)
+    this.index = searchIndex(this.catalogue, SPOKEN)
     this.fitting = undefined
+    this.names = people.map(({ name }) => name)
     this.assessments = people.map(({ facts }) => assess(RULE_BASE, facts, SESSION))
     return null
   }
 
-  find(ask: Find): { total: number; found: Found[] } {
+  find(ask: Find): LibraryQuestions['find']['answer'] {
     const { conditions, over65, forClass, most, moving, ...query } = ask
     const safe = conditions.length > 0 || over65 ? this.allowedBy([this.imagined(conditions, over65)], 1) : undefined
     const forSome = forClass ? this.allowedBy(this.assessments, 1) : undefined
@@ -36,6 +39,7 @@ export class LibraryDesk {
     const all = search(this.index, { ...query, ...(only && { only }) })
     return {
       total: all.length,
+      byWordsAlone: all.length > 0 ? all.length : search(this.index, { words: ask.words }).length,
       found: all.slice(0, most).map(({ movement, variants }): Found => {
         const entry = this.catalogue.byId.get(variants[variants.length >> 1]!)!
         const { poses, tempo, room, props, view, side } = entry.variant
@@ -81,6 +85,16 @@ export class LibraryDesk {
         .filter((entry) => assessments.filter((assessment) => allowed(assessment, entry)).length >= least)
         .map(({ variant }) => variant.id),
     )
+  }
+
+  /** Who of the class may do which step of a movement. */
+  steps({ movement }: LibraryQuestions['steps']['ask']): LibraryQuestions['steps']['answer'] {
+    return ladderOf(this.catalogue, movement).map((entry) => ({
+      variant: entry.variant.id,
+      fits: this.assessments.flatMap((assessment, index) =>
+        ['as-planned', 'modify'].includes(judge(assessment, entry.vector, { movement }).verdict) ? [this.names[index]!] : [],
+      ),
+    }))
   }
 
   /** How many of the class have a step of a movement; worked out once for all. */

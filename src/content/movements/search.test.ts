@@ -4,17 +4,66 @@ import { type Body, REFERENCE_BODY } from '@/core/body'
 import { GRAVITY, GRIP, LENGTH, SEGMENT } from '@/core/body/skeleton'
 import { bandFor, effortOf, search, searchIndex } from '@/core/movement'
 import { LIBRARY } from '.'
+import { SPOKEN } from './spoken'
 
-const index = searchIndex(LIBRARY)
+const index = searchIndex(LIBRARY, SPOKEN)
 const ids = (query: Partial<Parameters<typeof search>[1]>) => search(index, { words: '', ...query }).map(({ movement }) => movement)
 
 describe('search', () => {
   test('without a wish everything is there', () => expect(ids({})).toHaveLength(LIBRARY.movements.length))
   test('words are found in name, purpose, use and step', () => {
-    expect(ids({ words: 'push-up' })).toEqual(['push-up'])
+    expect(ids({ words: 'push-up' })[0]).toBe('push-up')
     expect(ids({ words: 'bus' }).length).toBeGreaterThan(0)
     expect(ids({ words: 'heel calves' }).every((id) => ids({ words: 'calves' }).includes(id))).toBe(true)
     expect(ids({ words: 'nothing of the kind' })).toEqual([])
+  })
+  test.each([
+    ['bridge', 'bridge'],
+    ['knee extension', 'leg-extension'],
+    ['clam', 'clam'],
+    ['clamshells', 'clam'],
+    ['tandem walk', 'heel-to-toe-walk'],
+    ['pull-down', 'band-pull-down'],
+    ['pulldown', 'band-pull-down'],
+    ['lat pull downs', 'band-pull-down'],
+    ['crunches', 'curl-up'],
+    ['kegel', 'pelvic-floor-lift'],
+    ['pushups', 'push-up'],
+    ['press-ups', 'push-up'],
+    ['push up', 'push-up'],
+    ['squats', 'squat'],
+    ['calf raises', 'heel-raise'],
+    ['plié', 'wide-squat'],
+    ['plie', 'wide-squat'],
+    ['cat cow', 'arch-and-round'],
+    ['bird-dog', 'brace-reach'],
+    ['child’s pose', 'press-back'],
+    ['getting up from a chair', 'sit-to-stand'],
+    ['biceps curls', 'curl'],
+    ['deadlfit', 'hinge'],
+    ['sqaut', 'squat'],
+    ['grapevien', 'grapevine'],
+  ])('"%s" finds %s first', (words, first) => expect(ids({ words })[0]).toBe(first))
+  test.each([
+    ['tandem', ['steady-stand', 'surfer-stance', 'heel-to-toe-walk']],
+    ['abs', ['curl-up', 'plank', 'lean-back', 'toe-lower', 'weight-turn', 'brace-reach']],
+    ['core', ['curl-up', 'plank', 'press-out', 'brace-reach', 'wood-chop']],
+    ['deadlift', ['hinge', 'hinge-lift', 'one-leg-hinge']],
+    ['boxing', ['punch', 'cross-punch', 'high-low-punch', 'kick-punch']],
+  ])('"%s" finds all of its kind before anything else', (words, wanted) => {
+    const found = ids({ words })
+    expect(found).toEqual(expect.arrayContaining(wanted))
+    for (const id of found.slice(0, wanted.length))
+      expect(`${id} ${LIBRARY.movements.find((one) => one.id === id)!.name} ${SPOKEN[id]}`.toLowerCase()).toContain(words)
+  })
+  test('a word that is only begun finds what it may become', () => {
+    expect(ids({ words: 'squat h' })).toContain('squat-heel-raise')
+    expect(ids({ words: 's' })).toContain('squat')
+  })
+  test('every movement has other names, and none is named that is not there', () =>
+    expect(Object.keys(SPOKEN).sort()).toEqual(LIBRARY.movements.map(({ id }) => id).sort()))
+  test('every movement is found first by its own name', () => {
+    for (const { id, name } of LIBRARY.movements) expect(ids({ words: name }).slice(0, 3), name).toContain(id)
   })
   test('a place keeps the steps that are done there', () => {
     const found = search(index, { words: '', place: 'bed' })

@@ -40,4 +40,5 @@ export {
 } from './movement'
 export { movementOf, OWN_PREFIX, type OwnMovement, ownFrom, ownMovementSchema, SHOWN_DEMANDS, withOwn } from './own'
 export { breathAt, describePicture, motionOf, pictureOf, showsBothSides } from './picture'
-export { type IndexRow, type MovementQuery, search, searchIndex } from './search'
+export { type MovementQuery, type SearchIndex, sayable, search, searchIndex } from './search'
+export { type Sayable, wordFinder } from './words'

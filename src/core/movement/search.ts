@@ -1,7 +1,8 @@
 import type { Kit } from '../vocabulary'
-import type { Catalogue } from './catalogue'
+import type { Catalogue, CatalogueEntry } from './catalogue'
 import { type BasePosition, familyOf } from './demands'
 import type { Muscle } from './movement'
+import { type Sayable, wordFinder } from './words'
 
 /** What somebody looks for; left out = does not matter. */
 export interface MovementQuery {
@@ -25,48 +26,68 @@ export function placeOf(base: BasePosition): Place {
   return family === 'seated' ? 'chair' : family === 'standing' ? 'standing' : 'floor'
 }
 
-/** One line of the index: everything a search reads, made once. */
-export interface IndexRow {
+/** One movement as a search reads it. */
+interface IndexRow {
   movement: string
-  text: string
   purpose: string
   muscles: readonly string[]
-  variants: readonly { id: string; text: string; place: Place; kit: readonly Kit[] }[]
+  variants: readonly { id: string; place: Place; kit: readonly Kit[] }[]
+}
+/** Everything a search reads, made once. */
+export interface SearchIndex {
+  rows: readonly IndexRow[]
+  /** variants by words, the best first */
+  byWords: (words: string) => string[]
 }
 
-export const searchIndex = (catalogue: Catalogue): IndexRow[] =>
-  catalogue.movements.map((movement) => ({
+/** @param spoken what else people call a movement, by its id */
+export const searchIndex = (catalogue: Catalogue, spoken: Readonly<Record<string, string>> = {}): SearchIndex => ({
+  byWords: wordFinder(catalogue.entries.map((entry) => sayable(entry, spoken))),
+  rows: catalogue.movements.map((movement) => ({
     movement: movement.id,
-    text: [movement.name, movement.purpose, movement.everyday, movement.serves, ...movement.pattern, ...movement.main, ...movement.helping]
-      .join(' ')
-      .toLowerCase(),
     purpose: movement.purpose,
     muscles: [...movement.main, ...movement.helping],
     variants: catalogue.entries
       .filter((entry) => entry.movement.id === movement.id)
-      .map(({ variant, planned }) => ({
-        id: variant.id,
-        text: `${variant.name} ${variant.step}`.toLowerCase(),
-        place: placeOf(planned.basePosition),
-        kit: variant.kit,
-      })),
-  }))
+      .map(({ variant, planned }) => ({ id: variant.id, place: placeOf(planned.basePosition), kit: variant.kit })),
+  })),
+})
+
+/** What stands before a semicolon is a usual name. */
+function namesIn(spoken: string) {
+  const [first = '', second] = spoken.split(';')
+  return second === undefined ? { usual: '', also: first } : { usual: first, also: second }
+}
+
+/** A variant as it is found by words. */
+export const sayable = ({ movement, variant }: CatalogueEntry, spoken: Readonly<Record<string, string>>): Required<Sayable> => ({
+  id: variant.id,
+  name: movement.name,
+  ...namesIn(spoken[movement.id] ?? ''),
+  step: `${variant.name} ${variant.step}`,
+  text: [movement.purpose, movement.everyday, movement.serves, ...movement.pattern, ...movement.main, ...movement.helping].join(' '),
+})
 
 const ALWAYS_THERE: readonly Kit[] = ['chair']
 
-/** Movements that fit, in the order of the library, each with the variants that fit. Words must all occur in the movement or one variant. */
-export function search(index: readonly IndexRow[], query: MovementQuery): { movement: string; variants: string[] }[] {
-  const words = query.words.toLowerCase().split(/\s+/).filter(Boolean)
-  return index.flatMap((row) => {
-    if (query.purpose && row.purpose !== query.purpose) return []
-    if (query.muscle && !row.muscles.includes(query.muscle)) return []
-    const variants = row.variants.filter(
-      (variant) =>
-        (!query.place || variant.place === query.place) &&
-        (!query.kit || variant.kit.every((kit) => ALWAYS_THERE.includes(kit) || query.kit?.includes(kit))) &&
-        (!query.only || query.only.has(variant.id)) &&
-        words.every((word) => row.text.includes(word) || variant.text.includes(word)),
-    )
-    return variants.length > 0 ? [{ movement: row.movement, variants: variants.map(({ id }) => id) }] : []
-  })
+/** Movements that fit, the best by words first, then in the order of the library, each with the variants that fit. */
+export function search({ rows, byWords }: SearchIndex, query: MovementQuery): { movement: string; variants: string[] }[] {
+  const rank = new Map(byWords(query.words).map((id, at) => [id, at]))
+  return rows
+    .flatMap((row) => {
+      if (query.purpose && row.purpose !== query.purpose) return []
+      if (query.muscle && !row.muscles.includes(query.muscle)) return []
+      const variants = row.variants.filter(
+        (variant) =>
+          (!query.place || variant.place === query.place) &&
+          (!query.kit || variant.kit.every((kit) => ALWAYS_THERE.includes(kit) || query.kit?.includes(kit))) &&
+          (!query.only || query.only.has(variant.id)) &&
+          rank.has(variant.id),
+      )
+      return variants.length > 0
+        ? [{ movement: row.movement, variants: variants.map(({ id }) => id), best: Math.min(...variants.map(({ id }) => rank.get(id)!)) }]
+        : []
+    })
+    .sort((a, b) => a.best - b.best)
+    .map(({ movement, variants }) => ({ movement, variants }))
 }

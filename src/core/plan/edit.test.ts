@@ -53,6 +53,12 @@ const editArbitrary = (draft: PlanDraft): fc.Arbitrary<Edit> => {
     fc.record({ kind: fc.constant('set-variant' as const), item: anItem, variant: fc.constantFrom('p/q', 'r/s') }),
     fc.record({ kind: fc.constant('set-dose' as const), item: anItem, dose: fc.constantFrom(dose, undefined) }),
     fc.record({
+      kind: fc.constant('change-dose' as const),
+      item: anItem,
+      part: fc.record({ reps: fc.integer({ min: 1, max: 20 }) }),
+      otherwise: fc.constant(dose),
+    }),
+    fc.record({
       kind: fc.constant('together' as const),
       edits: fc.array(fc.record({ kind: fc.constant('set-dose' as const), item: anItem, dose: fc.constantFrom(dose, undefined) }), { maxLength: 3 }),
     }),
@@ -83,4 +89,12 @@ test('an edit of something that is not there says what is missing and changes no
   expect(() => applyEdit(plan, { kind: 'remove-item', item: 'gone' })).toThrow(EditError)
   expect(() => applyEdit(plan, { kind: 'move-item', item: 'i1', toBlock: 'nowhere', at: 0 })).toThrow(/nowhere/)
   expect(itemsOf(plan)).toHaveLength(3)
+})
+
+test('two changes of one dose, made before the first was judged, both hold', () => {
+  const item = itemsOf(plan).find(({ item: one }) => one.dose === undefined)!.item.id
+  const one = applyEdit(plan, { kind: 'change-dose', item, part: { sets: 4 }, otherwise: dose })
+  const two = applyEdit(one.plan, { kind: 'change-dose', item, part: { loadKg: 3 }, otherwise: dose })
+  const kept = itemsOf(two.plan).find(({ item: found }) => found.id === item)!.item
+  expect(kept.dose).toEqual({ ...dose, sets: 4, loadKg: 3 })
 })

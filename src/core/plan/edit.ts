@@ -8,6 +8,8 @@ export type Edit =
   | { kind: 'move-item'; item: string; toBlock: string; at: number }
   | { kind: 'set-variant'; item: string; variant: string; dose?: Dose }
   | { kind: 'set-dose'; item: string; dose: Dose | undefined }
+  /** parts of a dose on top of the item's own, or of `otherwise` while it has none; two in a row both hold */
+  | { kind: 'change-dose'; item: string; part: Partial<Dose>; otherwise: Dose }
   | { kind: 'set-block'; block: string; change: Partial<Omit<Block, 'id' | 'items'>> }
   /** several as one step, for undo too */
   | { kind: 'together'; edits: Edit[] }
@@ -101,6 +103,10 @@ export function applyEdit(plan: PlanDraft, edit: Edit): { plan: PlanDraft; inver
         plan: inBlock(plan, block.id, (items) => items.map((one) => (one.id === item.id ? next : one))),
         inverse: { kind: 'set-dose', item: item.id, dose },
       }
+    }
+    case 'change-dose': {
+      const { item } = find(edit.item)
+      return applyEdit(plan, { kind: 'set-dose', item: item.id, dose: { ...(item.dose ?? edit.otherwise), ...edit.part } })
     }
     case 'set-block': {
       const before = blockOf(edit.block)

@@ -4,19 +4,19 @@ import { z } from 'zod'
 import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
 import { studioLibrary } from '../library'
 import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
-import { here } from '../studio'
+import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
 const saveSchema = z.strictObject({ id: idSchema, revision: revisionSchema, plan: planSchema })
 
 /** Saves a plan in which everything is known to the library. */
-export async function saveClass(input: unknown): Promise<Outcome<{ revision: number }, PlanDraft>> {
-  return answer<typeof saveSchema, { revision: number }, PlanDraft>(saveSchema, input, async ({ id, revision, plan }) => {
+export async function saveClass(input: unknown): Promise<Outcome<{ revision: number; begun: boolean }, PlanDraft>> {
+  return answer<typeof saveSchema, { revision: number; begun: boolean }, PlanDraft>(saveSchema, input, async ({ id, revision, plan }) => {
     const { db, studio } = await here()
     const { catalogue } = await studioLibrary(db, studio.id)
     const checked = checkPlan(plan, catalogue)
     if ('problems' in checked) throw new InvalidError(checked.problems.map((problem) => ({ path: '$.plan', message: problemText(problem) })))
-    return { revision: await savePlan(db, studio.id, id, revision, plan) }
+    return savePlan(db, studio.id, id, revision, plan, today(studio))
   })
 }
 

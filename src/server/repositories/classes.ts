@@ -1,7 +1,8 @@
-import { and, asc, eq, ne, sql } from 'drizzle-orm'
+import { and, asc, eq, gte, ne, sql } from 'drizzle-orm'
+import type { Day } from '@/core/client'
 import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
-import { classes, clients, type RosterPlace, rosterEntries } from '../db/schema'
+import { classes, clients, type RosterPlace, rosterEntries, sessions } from '../db/schema'
 import type { JudgedClass } from '../judged'
 import { NotFoundError, StaleError } from '../stale'
 import { readClient, type StoredClient } from './clients'
@@ -43,16 +44,40 @@ export async function addClass(db: Database, studioId: string, row: Omit<StoredC
 }
 
 /** @throws StaleError with the newer plan when `revision` is not the present one */
-export async function savePlan(db: Database, studioId: string, id: string, revision: number, plan: PlanDraft): Promise<number> {
-  const [row] = await db
-    .update(classes)
-    .set({ plan, revision: revision + 1, updatedAt: new Date() })
-    .where(and(eq(classes.studioId, studioId), eq(classes.id, id), eq(classes.revision, revision)))
-    .returning({ revision: classes.revision })
-  if (row) return row.revision
-  const newer = await getClass(db, studioId, id)
-  throw new StaleError(newer.plan, newer.revision)
-}
+/**
+ * Saves a plan. Sessions of today and later that are open and not begun follow it; one that was begun keeps the plan it began with.
+ *
+ * @returns `begun`: such a session is there, and this change does not reach it
+ * @throws StaleError when somebody else saved meanwhile
+ */
+export const savePlan = (
+  db: Database,
+  studioId: string,
+  id: string,
+  revision: number,
+  plan: PlanDraft,
+  today: Day,
+): Promise<{ revision: number; begun: boolean }> =>
+  db.transaction(async (tx) => {
+    const [row] = await tx
+      .update(classes)
+      .set({ plan, revision: revision + 1, updatedAt: new Date() })
+      .where(and(eq(classes.studioId, studioId), eq(classes.id, id), eq(classes.revision, revision)))
+      .returning({ revision: classes.revision })
+    if (!row) {
+      const newer = await getClass(tx, studioId, id)
+      throw new StaleError(newer.plan, newer.revision)
+    }
+    const open = and(eq(sessions.studioId, studioId), eq(sessions.classId, id), gte(sessions.day, today))
+    const begun = sql`(exists (select 1 from lead_event e where e.session_id = ${sessions.id} and e.kind = 'start')
+      or exists (select 1 from log_entry l where l.session_id = ${sessions.id}))`
+    await tx
+      .update(sessions)
+      .set({ plan })
+      .where(and(open, sql`not ${begun}`))
+    const [running] = await tx.select({ id: sessions.id }).from(sessions).where(and(open, begun)).limit(1)
+    return { revision: row.revision, begun: running !== undefined }
+  })
 
 /** The people of every class, who only wait left out: one query for the day sheet. */
 export async function rosters(db: Database, studioId: string): Promise<Map<string, StoredClient[]>> {

@@ -73,7 +73,7 @@ describe.each(engines)('%s', (_name, open) => {
   test('of two saves of one revision at once just one wins', async () => {
     const id = await aClass()
     const outcomes = await Promise.allSettled(
-      Array.from({ length: 6 }, (_, index) => savePlan(held.db, studio, id, 1, { ...plan, title: `Try ${index}` })),
+      Array.from({ length: 6 }, (_, index) => savePlan(held.db, studio, id, 1, { ...plan, title: `Try ${index}` }, '2026-11-24')),
     )
     expect(outcomes.filter(({ status }) => status === 'fulfilled')).toHaveLength(1)
     expect((await getClass(held.db, studio, id)).revision).toBe(2)
@@ -92,13 +92,18 @@ describe.each(engines)('%s', (_name, open) => {
     expect(await rosterOf(held.db, studio, id)).toHaveLength(1)
   })
 
-  test('a session is opened once a day and keeps the plan as it was', async () => {
+  test('a session is opened once a day, follows the plan until it begins, and then keeps it', async () => {
     const id = await aClass()
+    const past = await openSession(held.db, studio, randomUUID(), id, '2026-11-17')
     const first = await openSession(held.db, studio, randomUUID(), id, '2026-11-24')
-    await savePlan(held.db, studio, id, 1, { ...plan, title: 'Later' })
+    const change = (revision: number, title: string) => savePlan(held.db, studio, id, revision, { ...plan, title }, '2026-11-24')
+    expect(await change(1, 'Later')).toEqual({ revision: 2, begun: false })
     const again = await openSession(held.db, studio, randomUUID(), id, '2026-11-24')
-    expect(again).toEqual(first)
-    expect(again.plan.title).toBe('Seats')
+    expect(again).toEqual({ ...first, plan: { ...plan, title: 'Later' } })
+    expect((await openSession(held.db, studio, randomUUID(), id, '2026-11-17')).plan).toEqual(past.plan)
+    await addEvents(held.db, studio, first.id, [{ id: randomUUID(), at: 1, kind: 'start' }])
+    expect(await change(2, 'Too late')).toEqual({ revision: 3, begun: true })
+    expect((await openSession(held.db, studio, randomUUID(), id, '2026-11-24')).plan.title).toBe('Later')
     expect((await openSession(held.db, studio, randomUUID(), id, '2026-12-01')).plan.title).toBe('Later')
     await expect(openSession(held.db, studio, randomUUID(), randomUUID(), '2026-11-24')).rejects.toThrow(NotFoundError)
   })

@@ -1,32 +1,53 @@
 'use client'
-import { useState } from 'react'
-import type { Choice } from '@/workers/designerContract'
+import { useMemo, useState } from 'react'
+import { wordFinder } from '@/core/movement/words'
+import type { Addable } from '@/workers/designerContract'
+import { kitWords } from '../fit/warningWords'
 import { Sheet } from '../shell/Sheet'
 
-/** Movements to add, those that belong to the phase first, with how many of this class they fit. */
+const AT_FIRST = 60
+const LACKING_SHOWN = 8
+
+/** Movements to add, those that belong to the phase first, with how many of this class they fit; what the room has no kit for is named. */
 export function AddSheet({
   choices,
   people,
   onClose,
   onAdd,
 }: {
-  choices: Choice[] | undefined
+  choices: Addable[] | undefined
   people: number
   onClose: () => void
   onAdd: (variant: string) => void
 }) {
   const [query, setQuery] = useState('')
-  const words = query.toLowerCase().split(/\s+/).filter(Boolean)
-  const shown = (choices ?? [])
-    .filter((choice) => words.every((word) => `${choice.movement} ${choice.name} ${choice.purpose}`.toLowerCase().includes(word)))
-    .slice(0, 60)
+  const [all, setAll] = useState(false)
+  const find = useMemo(() => wordFinder((choices ?? []).map(({ said }) => said)), [choices])
+  const byId = useMemo(() => new Map(choices?.map((choice) => [choice.id, choice])), [choices])
+  const found = useMemo(() => find(query).map((id) => byId.get(id)!), [byId, find, query])
+  const here = found.filter(({ lacks }) => lacks.length === 0)
+  const lacking = query.trim() ? found.filter(({ lacks }) => lacks.length > 0) : []
+  const shown = all ? here : here.slice(0, AT_FIRST)
   return (
     <Sheet open onClose={onClose} title="Add a movement">
-      <label className="field mb-3">
+      <label className="field mb-1">
         <span>Search by name or purpose</span>
-        <input className="input" value={query} onChange={(event) => setQuery(event.target.value)} />
+        <input
+          className="input"
+          value={query}
+          onChange={(event) => {
+            setQuery(event.target.value)
+            setAll(false)
+          }}
+        />
       </label>
-      {choices && shown.length === 0 && <p className="text-soft">Nothing of that name with the kit that is here.</p>}
+      <p className="mb-3 text-soft" role="status">
+        {choices &&
+          (shown.length < here.length
+            ? `The first ${shown.length} of ${here.length}`
+            : `${here.length} ${here.length === 1 ? 'version' : 'versions'}`)}
+      </p>
+      {choices && found.length === 0 && <p className="text-soft">Nothing of that name. Try another word for it, or fewer words.</p>}
       <ul>
         {shown.map((choice) => (
           <li key={choice.id} className="border-t border-line">
@@ -48,6 +69,24 @@ export function AddSheet({
           </li>
         ))}
       </ul>
+      {shown.length < here.length && (
+        <button type="button" className="quiet mt-2" onClick={() => setAll(true)}>
+          Show all {here.length}
+        </button>
+      )}
+      {lacking.length > 0 && (
+        <section className="mt-5 text-soft">
+          <h3 className="text-[1rem] font-semibold">Not with what this room has</h3>
+          <ul className="list-disc pl-5">
+            {lacking.slice(0, LACKING_SHOWN).map((choice) => (
+              <li key={choice.id}>
+                {choice.movement}, {choice.name}: needs {kitWords(choice.lacks)}
+              </li>
+            ))}
+          </ul>
+          {lacking.length > LACKING_SHOWN && <p>and {lacking.length - LACKING_SHOWN} more</p>}
+        </section>
+      )}
     </Sheet>
   )
 }

@@ -8,6 +8,8 @@ interface Props {
   model: ClassModel
   failed: boolean
   refusal: string | undefined
+  /** a session of this class has begun and a change was made since */
+  begun: boolean
   onAgain: () => void
   onEdit: (edit: Edit) => void
 }
@@ -32,7 +34,7 @@ export function takeSets(warning: Extract<PlanWarning, { code: 'overruns' }>, mo
 }
 
 /** What the class as a whole needs to be told: whose day it is not, whose questions are open, who rests more, what the plan lacks. */
-export function ClassNotices({ plan, model, failed, refusal, onAgain, onEdit }: Props) {
+export function ClassNotices({ plan, model, failed, refusal, begun, onAgain, onEdit }: Props) {
   const closed = model.people.filter((person) => person.closed)
   const limited = model.people.filter((person) => !person.closed && person.limited.length + person.unlisted.length > 0)
   const resting = model.people.filter((person) => !person.closed && person.ownRests.length > 0)
@@ -45,6 +47,11 @@ export function ClassNotices({ plan, model, failed, refusal, onAgain, onEdit }: 
           <button type="button" className="quiet" onClick={onAgain}>
             Judge it again
           </button>
+        </p>
+      )}
+      {begun && (
+        <p role="status" className="border-l-4 border-soft pl-3">
+          A session of this class has begun. It goes on with the plan it began with; what you change now is for the next one.
         </p>
       )}
       {closed.length > 0 && (

@@ -3,10 +3,10 @@ import { Redo2, Undo2 } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import type { Drawing } from '@/core/body'
-import { itemsOf, type PlanDraft } from '@/core/plan'
+import { itemsOf, type PhaseKind, type PlanDraft } from '@/core/plan'
 import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
-import type { Choice, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
+import type { Addable, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MarkLegend } from '../fit/Mark'
 import { Reasons } from '../fit/Reasons'
 import { Sheet } from '../shell/Sheet'
@@ -26,7 +26,7 @@ import { type SaveState, usePlan } from './usePlan'
 type Open =
   | { kind: 'cell'; item: string; person: string; explanation?: Explanation }
   | { kind: 'item'; item: string; ladder?: LadderView }
-  | { kind: 'add'; phase: string; block: string; choices?: Choice[] }
+  | { kind: 'add'; phase: string; block: string; choices?: Addable[] }
   | { kind: 'roster' }
   | { kind: 'room' }
   | { kind: 'questions'; questions?: ClassQuestion[] }
@@ -66,13 +66,15 @@ interface Props {
   places: { clientId: string; place: 'enrolled' | 'waiting' | 'guest' }[]
   rosterRevision: number
   first: Questions['model']['answer']
+  /** a version to put into the plan as soon as the page is there */
+  adding?: { variant: string; phase: PhaseKind } | undefined
 }
 
 /** The class: its stair on top, the fit grid below. Every change is judged at once and saved by itself. */
-export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, places, rosterRevision, first }: Props) {
+export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, places, rosterRevision, first, adding }: Props) {
   const router = useRouter()
   const ask = useDesk({ plan: startPlan, people, own })
-  const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs } = usePlan(id, startPlan, revision)
+  const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun } = usePlan(id, startPlan, revision)
   const [shown, setShown] = useState(first)
   const [open, setOpen] = useState<Open>()
   const [at, setAt] = useState<number>()
@@ -167,6 +169,16 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     const block = plan.phases.flatMap((phase) => phase.blocks).find(({ items }) => items.some(({ id: one }) => one === item))
     if (block) put(block.id, block.items.findIndex(({ id: one }) => one === item) + 1, variant)
   }
+  // a version that was chosen in the library goes to the end of the phase it belongs to, once
+  const wanted = useRef(adding)
+  useEffect(() => {
+    if (!wanted.current) return
+    const { variant, phase } = wanted.current
+    wanted.current = undefined
+    window.history.replaceState(null, '', window.location.pathname)
+    const block = (startPlan.phases.find(({ kind }) => kind === phase) ?? startPlan.phases.at(-1))?.blocks.at(-1)
+    if (block) edit({ kind: 'add-item', block: block.id, at: block.items.length, item: { id: `i-${crypto.randomUUID().slice(0, 8)}`, variant } })
+  })
   const moveItem = (item: string, by: -1 | 1) => {
     const blocks = plan.phases.flatMap((phase) => phase.blocks)
     const at = blocks.findIndex((block) => block.items.some((one) => one.id === item))
@@ -178,6 +190,8 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
   }
   const begin = (where: 'lead' | 'door') =>
     startLeading(async () => {
+      // what was typed last goes in first
+      if (!(await saved())) return
       const outcome = await beginSession({ classId: id, day })
       if (outcome.ok) router.push(where === 'lead' ? `/lead/${outcome.id}` : `/sessions/${outcome.id}/door`)
     })
@@ -237,6 +251,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         model={model}
         failed={judged === 'failed'}
         refusal={save === 'refused' ? refusal : undefined}
+        begun={begun === true}
         onAgain={() => setAgain((count) => count + 1)}
         onEdit={edit}
       />
@@ -274,7 +289,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
           onAddAfter={(variant) => addAfter(open.item, variant)}
           onClose={() => setOpen(undefined)}
           onChoose={(variant) => edit({ kind: 'set-variant', item: open.item, variant })}
-          onDose={(dose) => edit({ kind: 'set-dose', item: open.item, dose })}
+          onDose={(part, otherwise) => edit({ kind: 'change-dose', item: open.item, part, otherwise })}
           onMove={(by) => moveItem(open.item, by)}
           onRemove={() => {
             edit({ kind: 'remove-item', item: open.item })

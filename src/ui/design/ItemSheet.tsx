@@ -64,7 +64,8 @@ interface Props {
   people: number
   onClose: () => void
   onChoose: (variant: string) => void
-  onDose: (dose: Dose) => void
+  /** @param otherwise the dose that was on screen, for an item that has none of its own */
+  onDose: (part: Partial<Dose>, otherwise: Dose) => void
   onMove: (by: -1 | 1) => void
   onRemove: () => void
   /** puts a movement of this version after the item */
@@ -86,7 +87,7 @@ export function ItemSheet({ ladder, people, onClose, onChoose, onDose, onMove, o
                 key={field.key}
                 field={field}
                 value={ladder.dose[field.key]!}
-                onChange={(value) => onDose({ ...ladder.dose, [field.key]: value })}
+                onChange={(value) => onDose({ [field.key]: value }, ladder.dose)}
               />
             ))}
           </fieldset>

@@ -13,13 +13,16 @@ interface State {
   /** the version somebody else saved meanwhile */
   newer?: { plan: PlanDraft; revision: number }
   refusal?: string
+  /** a session of this class has begun, and goes on with the plan it began with */
+  begun?: boolean
 }
 
 type Move =
   | { kind: 'edit'; edit: Edit }
   | { kind: 'undo' }
   | { kind: 'redo' }
-  | { kind: 'saved' | 'saving' | 'offline' }
+  | { kind: 'saving' | 'offline' }
+  | { kind: 'saved'; begun?: boolean }
   | { kind: 'stale'; newer: { plan: PlanDraft; revision: number } }
   | { kind: 'refused'; message: string }
   | { kind: 'settle'; plan: PlanDraft }
@@ -46,6 +49,7 @@ function reduce(state: State, move: Move): State {
       return { ...state, plan, redo: state.redo.slice(0, -1), undo: [...state.undo, inverse], save: unsaved(state) }
     }
     case 'saved':
+      return { ...state, save: 'saved', ...(move.begun !== undefined && { begun: move.begun }) }
     case 'saving':
     case 'offline':
       return { ...state, save: move.kind }
@@ -68,42 +72,56 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
   const [state, move] = useReducer(reduce, { plan: start, undo: [], redo: [], save: 'saved' })
   const revision = useRef(startRevision)
   const savedPlan = useRef(start)
-  const busy = useRef(false)
+  const running = useRef<Promise<void>>(undefined)
 
   const latest = useRef(state)
   latest.current = state
 
-  const save = useCallback(async () => {
+  const save = useCallback((): Promise<void> => {
+    if (running.current) return running.current
     const { plan, save: status } = latest.current
-    if (busy.current || plan === savedPlan.current || status === 'stale') return
-    busy.current = true
-    move({ kind: 'saving' })
-    try {
-      const outcome = await saveClass({ id, revision: revision.current, plan })
-      if (outcome.ok) {
-        revision.current = outcome.revision
-        savedPlan.current = plan
-        if (latest.current.plan === plan) move({ kind: 'saved' })
-      } else if (outcome.kind === 'stale') move({ kind: 'stale', newer: { plan: outcome.newer, revision: outcome.revision } })
-      else
-        move({
-          kind: 'refused',
-          message: outcome.kind === 'gone' ? outcome.message : outcome.problems.map((problem) => `${problem.path}: ${problem.message}`).join('; '),
-        })
-    } catch {
-      move({ kind: 'offline' })
-      setTimeout(() => void save(), RETRY_AFTER_MS)
-    } finally {
-      busy.current = false
-      if (latest.current.plan !== plan && latest.current.save !== 'stale') setTimeout(() => void save(), SAVE_AFTER_MS)
+    if (plan === savedPlan.current || status === 'stale') return Promise.resolve()
+    const send = async () => {
+      move({ kind: 'saving' })
+      try {
+        const outcome = await saveClass({ id, revision: revision.current, plan })
+        if (outcome.ok) {
+          revision.current = outcome.revision
+          savedPlan.current = plan
+          if (latest.current.plan === plan) move({ kind: 'saved', begun: outcome.begun })
+        } else if (outcome.kind === 'stale') move({ kind: 'stale', newer: { plan: outcome.newer, revision: outcome.revision } })
+        else
+          move({
+            kind: 'refused',
+            message: outcome.kind === 'gone' ? outcome.message : outcome.problems.map((problem) => `${problem.path}: ${problem.message}`).join('; '),
+          })
+      } catch {
+        move({ kind: 'offline' })
+        setTimeout(() => void save(), RETRY_AFTER_MS)
+      } finally {
+        running.current = undefined
+        if (latest.current.plan !== plan && latest.current.save !== 'stale') setTimeout(() => void save(), SAVE_AFTER_MS)
+      }
     }
+    running.current = send()
+    return running.current
   }, [id])
+
+  /** Saves what is not saved yet, without waiting for the next pause. @returns whether all of it is kept now */
+  const saved = useCallback(async () => {
+    await running.current
+    await save()
+    return latest.current.plan === savedPlan.current
+  }, [save])
 
   useEffect(() => {
     if (state.plan === savedPlan.current) return
     const timer = setTimeout(() => void save(), SAVE_AFTER_MS)
     return () => clearTimeout(timer)
   }, [state.plan, save])
+
+  // whoever leaves the page within that pause loses nothing
+  useEffect(() => () => void saved(), [saved])
 
   const open = state.save !== 'saved'
   useEffect(() => {
@@ -134,5 +152,6 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
     redoEdit: () => move({ kind: 'redo' }),
     keepMine,
     takeTheirs,
+    saved,
   }
 }

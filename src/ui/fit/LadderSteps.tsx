@@ -29,6 +29,7 @@ export function LadderSteps({ steps, onChoose }: { steps: readonly LadderStep[];
               <p className="font-semibold">{step.name}</p>
             )}
             {step.step && <p className="text-[0.94rem] text-soft">{step.step}</p>}
+            {step.note && <p className="mt-1 text-[0.94rem]">{step.note}</p>}
             {step.standing.length > 0 && <p className="mt-1 text-[0.94rem]">{step.standing.join(', ')}</p>}
           </div>
         </li>

@@ -20,6 +20,9 @@ const KIT_WORDS: Record<Kit, string> = {
   step: 'a low step',
 }
 
+/** Kit as a list in a sentence. */
+export const kitWords = (kit: readonly Kit[]): string => list(kit.map((one) => KIT_WORDS[one]))
+
 const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
 
 /** A warning as a sentence. @param nameOf what an item is called */
@@ -56,6 +59,6 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
     case 'load-not-held':
       return `${nameOf(warning.item)} has ${warning.loadKg} kg, but this version holds nothing: choose one that does, or take the load away.`
     case 'kit-missing':
-      return `${nameOf(warning.item)} needs ${list(warning.kit.map((kit) => KIT_WORDS[kit]))}, which this room does not have.`
+      return `${nameOf(warning.item)} needs ${kitWords(warning.kit)}, which this room does not have.`
   }
 }

@@ -10,9 +10,10 @@ import { bandFor } from '@/core/movement/bands'
 import type { GoalDose } from '@/core/movement/doses'
 import { effortOf, MOMENT_NAMES } from '@/core/movement/loads'
 import type { Variant } from '@/core/movement/movement'
-import type { LadderStep } from '@/workers/designerContract'
+import type { LadderStep, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MovingFigure } from '../figure/MovingFigure'
 import { LadderSteps } from '../fit/LadderSteps'
+import { InClass, useFits } from './InClass'
 
 const MomentChart = dynamic(() => import('./MomentChart').then((chart) => chart.MomentChart), { ssr: false })
 
@@ -90,6 +91,12 @@ const doseWords = ({ sets, reps, workSeconds, holdSeconds, restSeconds, loadKg, 
     .join(', ')
 
 interface LadderProps {
+  movement: string
+  classes: { id: string; title: string }[]
+  /** the class for which the ladder is looked at; '' = none */
+  classId: string
+  people: WorkerPerson[]
+  own: StoredOwn[]
   steps: LadderVariant[]
   everyday: string
   muscles: string
@@ -99,7 +106,8 @@ interface LadderProps {
 }
 
 /** A movement as figures on rising steps; the chosen step moves, and its moments follow body height and load. */
-export function LadderView({ steps, everyday, muscles, pattern, partners }: LadderProps) {
+export function LadderView({ movement, classes, classId, people, own, steps, everyday, muscles, pattern, partners }: LadderProps) {
+  const fits = useFits(movement, people, own)
   const [chosen, setChosen] = useState(steps[steps.length >> 1]!.variant.id)
   const [bodyName, setBodyName] = useState<BodyName>('older')
   const [stature, setStature] = useState(165)
@@ -137,6 +145,7 @@ export function LadderView({ steps, everyday, muscles, pattern, partners }: Ladd
           drawing: one.drawing,
           words: one.words,
           standing: [],
+          ...(people.length > 0 && fits && { note: `fits ${fits.get(one.variant.id)?.length ?? 0} of ${people.length}` }),
           planned: one === step,
         }))}
         onChoose={choose}
@@ -200,11 +209,12 @@ export function LadderView({ steps, everyday, muscles, pattern, partners }: Ladd
                 {partners.map(({ id, name }, index) => (
                   <span key={id}>
                     {index > 0 && ', '}
-                    <Link href={`/movements/${id}`}>{name}</Link>
+                    <Link href={`/movements/${id}${classId && `?class=${classId}`}`}>{name}</Link>
                   </span>
                 ))}
               </dd>
             </dl>
+            <InClass classes={classes} classId={classId} movement={movement} variant={variant.id} people={people} fits={fits?.get(variant.id)} />
             <p className="mt-3">
               <Link href={`/movements/own?from=${encodeURIComponent(variant.id)}`} className="quiet">
                 Make my own from this

@@ -12,7 +12,10 @@ import { FigureDrawing } from '../figure/FigureDrawing'
 import { MovingFigure } from '../figure/MovingFigure'
 import { Check } from '../shell/Check'
 import { useAsk } from '../shell/useAsk'
+import { addressOf, findIn } from './findAddress'
 
+const FIRST_SHOWN = 24
+const BARE: Find = { words: '', conditions: [], over65: false, forClass: false, most: FIRST_SHOWN, moving: false }
 const words = (name: string) => name.replaceAll('-', ' ')
 /** Kit that has to be brought; chair, wall and support are part of a room. */
 const BROUGHT = KIT.filter((kit) => !['chair', 'support', 'wall'].includes(kit))
@@ -80,7 +83,17 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
       if (turn === latest.current) setShown(answer)
     })
   }, [ask, keep, query])
-  const change = (next: Partial<Find>) => setQuery((now) => ({ ...now, most: startQuery.most, ...next }))
+  // the address says what is looked at, so that Back from a ladder finds it again
+  const read = useRef(false)
+  useEffect(() => {
+    const there = window.location.search
+    if (!read.current) {
+      read.current = true
+      // after Back the page is the one that was sent first; the address knows what was looked at last
+      if (there !== addressOf(startQuery, classId)) setQuery({ ...BARE, ...findIn(Object.fromEntries(new URLSearchParams(there))) })
+    } else if (there !== addressOf(query, classId)) window.history.replaceState(null, '', `${window.location.pathname}${addressOf(query, classId)}`)
+  }, [query, startQuery, classId])
+  const change = (next: Partial<Find>) => setQuery((now) => ({ ...now, most: FIRST_SHOWN, ...next }))
   const named = new Map(conditions.map(({ slug, name }) => [slug, name]))
   return (
     <div className="flex flex-col gap-5">
@@ -117,7 +130,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
           <Choose
             label="For the class"
             value={classId}
-            onChange={(id) => router.push(id ? `/movements?class=${id}` : '/movements')}
+            onChange={(id) => router.push(`/movements${addressOf({ ...query, forClass: query.forClass && id !== '' }, id)}`)}
             options={classes.map(({ id, title }) => [id, title])}
           />
         )}
@@ -171,13 +184,26 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
         </button>
         <p className="ml-auto text-soft" role="status">
           {shown.total} {shown.total === 1 ? 'movement' : 'movements'}
+          {shown.total > shown.found.length && `, ${shown.found.length} shown`}
         </p>
       </div>
-      {shown.total === 0 && <p>Nothing fits all of that. Take a word or a filter away.</p>}
+      {shown.total === 0 && (
+        <p>
+          Nothing fits all of that.{' '}
+          {shown.byWordsAlone > 0
+            ? `By the words alone there ${shown.byWordsAlone === 1 ? 'is one' : `are ${shown.byWordsAlone}`}; the filters leave ${shown.byWordsAlone === 1 ? 'it' : 'them'} out.`
+            : 'Try another word for it, or fewer words.'}
+          {shown.byWordsAlone > 0 && (
+            <button type="button" className="quiet ml-3" onClick={() => setQuery({ ...BARE, words: query.words })}>
+              Take the filters away
+            </button>
+          )}
+        </p>
+      )}
       <ul className="grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-4">
         {shown.found.map((found) => (
           <li key={found.movement}>
-            <Link href={`/movements/${found.movement}`} className="block no-underline">
+            <Link href={`/movements/${found.movement}${classId && `?class=${classId}`}`} className="block no-underline">
               {moving && found.figure ? (
                 <MovingFigure variant={found.figure} label={found.words} moving className="h-36 w-full [--fig-gap:var(--paper)]" />
               ) : (
@@ -193,7 +219,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
         ))}
       </ul>
       {shown.total > shown.found.length && (
-        <button type="button" className="quiet self-start" onClick={() => change({ most: query.most + 24 })}>
+        <button type="button" className="quiet self-start" onClick={() => change({ most: query.most + FIRST_SHOWN })}>
           Show more
         </button>
       )}

@@ -13,11 +13,17 @@ import { named } from '../../../named'
 
 export const metadata = { title: 'Class' }
 
-export default async function ClassPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
+export default async function ClassPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>
+  searchParams: Promise<{ day?: string; add?: string }>
+}) {
   const { db, studio, id, found: stored } = await named(params, getClass)
-  const asked = (await searchParams).day
+  const { day: asked, add } = await searchParams
   const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today(studio))
-  const [{ own }, places, rostered, roster, everybody] = await Promise.all([
+  const [{ own, catalogue }, places, rostered, roster, everybody] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),
     rosterRevision(db, studio.id, id),
@@ -30,6 +36,7 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
   const { evaluation } = desk
   // after the answer: the page does not wait for it
   if (evaluation) after(() => noteClass(db, studio.id, id, evaluation))
+  const added = add === undefined ? undefined : catalogue.byId.get(add)
   const names = callNames(everybody.map(({ record }) => record))
   return (
     <Designer
@@ -45,6 +52,7 @@ export default async function ClassPage({ params, searchParams }: { params: Prom
       places={places}
       rosterRevision={rostered}
       first={first}
+      adding={added && { variant: added.variant.id, phase: added.movement.phase === 'any' ? 'main' : added.movement.phase }}
     />
   )
 }

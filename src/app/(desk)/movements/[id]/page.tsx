@@ -1,18 +1,23 @@
 import { notFound } from 'next/navigation'
 import { demandsInWords, describePicture, differences, dosesPerGoal, groupRepSeconds, ladderOf, pictureOf } from '@/core/movement'
 import { studioLibrary } from '@/server/library'
-import { here } from '@/server/studio'
+import { listClasses, rosterOf } from '@/server/repositories/classes'
+import { peopleOn } from '@/server/roster'
+import { here, today } from '@/server/studio'
 import { LadderView } from '@/ui/movements/LadderView'
 
 export const metadata = { title: 'Movement' }
 
-export default async function MovementPage({ params }: { params: Promise<{ id: string }> }) {
+export default async function MovementPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ class?: string }> }) {
   const { id } = await params
+  const asked = (await searchParams).class
   const { db, studio } = await here()
-  const { catalogue } = await studioLibrary(db, studio.id)
+  const [{ catalogue, own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
   const steps = ladderOf(catalogue, id)
   const movement = steps[0]?.movement
   if (!movement) notFound()
+  const chosen = classes.find((one) => one.id === asked)
+  const people = chosen ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, chosen.id), today(studio), chosen.id) : []
   const named = (muscles: readonly string[]) => muscles.map((muscle) => muscle.replaceAll('-', ' ')).join(', ')
   return (
     <div className="flex flex-col gap-6">
@@ -22,6 +27,12 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
         <p className="text-soft">Good for {movement.everyday}.</p>
       </div>
       <LadderView
+        key={chosen?.id}
+        movement={id}
+        classes={classes.map((one) => ({ id: one.id, title: one.plan.title }))}
+        classId={chosen?.id ?? ''}
+        people={people}
+        own={own}
         everyday={movement.everyday}
         pattern={named(movement.pattern)}
         partners={movement.partners

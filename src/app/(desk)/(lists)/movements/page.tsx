@@ -5,6 +5,7 @@ import { listClasses, rosterOf } from '@/server/repositories/classes'
 import { peopleOn } from '@/server/roster'
 import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
+import { findIn } from '@/ui/movements/findAddress'
 import { MovementSearch } from '@/ui/movements/MovementSearch'
 import type { Find } from '@/workers/libraryContract'
 import { LibraryDesk } from '@/workers/libraryDesk'
@@ -17,9 +18,11 @@ const NOT_SEARCHED = new Set(
   [...RULE_BASE.conditions.values()].flatMap(({ slug, addedBy }) => (addedBy && ['always', 'age', 'unwell'].includes(addedBy.by) ? [slug] : [])),
 )
 
-export default async function MovementsPage({ searchParams }: { searchParams: Promise<{ class?: string }> }) {
+export default async function MovementsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
   const { db, studio } = await here()
-  const asked = (await searchParams).class ?? ''
+  const given = await searchParams
+  const asked = typeof given.class === 'string' ? given.class : ''
+  const wish: Find = { ...FIRST, ...findIn(given) }
   const [{ own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
   const classId = z.uuid().safeParse(asked).success && classes.some(({ id }) => id === asked) ? asked : ''
   const people = classId ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, classId), today(studio), classId) : []
@@ -30,8 +33,8 @@ export default async function MovementsPage({ searchParams }: { searchParams: Pr
       <h1 className="mb-5">Movements</h1>
       <MovementSearch
         key={classId}
-        first={desk.find(FIRST)}
-        startQuery={FIRST}
+        first={desk.find(wish)}
+        startQuery={wish}
         purposes={[...PURPOSES]}
         conditions={[...RULE_BASE.conditions.values()]
           .filter(({ slug }) => !NOT_SEARCHED.has(slug))
