@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { FileProblem } from '@/core/formats'
-import { problemsOf } from '@/core/formats'
+import { problemsOf, unkeepable } from '@/core/formats'
 import { NotFoundError, StaleError } from '../stale'
 
 /** What an action answers. A refusal has written nothing. */
@@ -18,6 +18,8 @@ export async function answer<S extends z.ZodType, T extends object, Newer = neve
 ): Promise<Outcome<T, Newer>> {
   const parsed = schema.safeParse(input)
   if (!parsed.success) return { ok: false, kind: 'invalid', problems: problemsOf(parsed.error) }
+  const lost = unkeepable(parsed.data)
+  if (lost.length > 0) return { ok: false, kind: 'invalid', problems: lost }
   try {
     return { ok: true, ...(await run(parsed.data)) }
   } catch (error) {

@@ -2,8 +2,9 @@
 import { randomUUID } from 'node:crypto'
 import { refresh } from 'next/cache'
 import { z } from 'zod'
-import { type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
+import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
 import { assessRoster, judgePlanned } from '@/core/evaluate'
+import type { FileProblem } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
 import { isAbsolute, overruledDose } from '@/core/safety'
 import { studioLibrary } from '../library'
@@ -15,21 +16,42 @@ import { RULE_BASE } from '../ruleBase'
 import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
+/** Nobody is older. */
+const OLDEST = 120
+/** Outside of this a date of birth or a due date is a slip of the keyboard. */
+const CHILDBEARING = { from: 12, to: 60 }
+
+/** Days of a record that cannot be, against today and against each other. */
+function impossibleDays({ birthDate, dueDate, lastBirth, conditions }: ClientRecord, now: Day): FileProblem[] {
+  const ahead = (path: string, day: Day | undefined) => (day !== undefined && day > now ? [{ path, message: 'this day lies ahead' }] : [])
+  const born = (path: string, day: Day | undefined) =>
+    day !== undefined && (ageOn(birthDate, day) < CHILDBEARING.from || ageOn(birthDate, day) > CHILDBEARING.to)
+      ? [{ path, message: `at that day the person would be ${ageOn(birthDate, day)}: check it and the date of birth` }]
+      : []
+  const farDue = dueDate && (dayNumber(dueDate) - dayNumber(now) > 290 || dayNumber(now) - dayNumber(dueDate) > 400)
+  return [
+    ...ahead('$.birthDate', birthDate),
+    ...(ageOn(birthDate, now) > OLDEST ? [{ path: '$.birthDate', message: `that would be ${ageOn(birthDate, now)} years: check the year` }] : []),
+    ...ahead('$.lastBirth.on', lastBirth?.on),
+    ...(farDue ? [{ path: '$.dueDate', message: 'expected a due date within nine months' }] : born('$.dueDate', dueDate)),
+    ...born('$.lastBirth.on', lastBirth?.on),
+    ...conditions.flatMap(({ since }, index) => [
+      ...ahead(`$.conditions[${index}].since`, since),
+      ...(since !== undefined && since < birthDate ? [{ path: `$.conditions[${index}].since`, message: 'this day lies before the birth' }] : []),
+    ]),
+  ]
+}
+
 /** Checks that need the rule base or today's date. */
 function checkRecord(record: ClientRecord, now: Day): ClientRecord {
-  const problems = record.conditions.flatMap(({ slug, variant, since }, index) => {
+  const problems = record.conditions.flatMap(({ slug, variant }, index): FileProblem[] => {
     const condition = RULE_BASE.conditions.get(slug)
     if (!condition) return [{ path: `$.conditions[${index}].slug`, message: `there is no condition "${slug}"` }]
-    if (variant !== undefined && !condition.variants.includes(variant)) {
-      return [{ path: `$.conditions[${index}].variant`, message: `expected one of ${condition.variants.join(', ')}` }]
-    }
-    return since !== undefined && since > now ? [{ path: `$.conditions[${index}].since`, message: 'this day lies ahead' }] : []
+    return variant !== undefined && !condition.variants.includes(variant)
+      ? [{ path: `$.conditions[${index}].variant`, message: `expected one of ${condition.variants.join(', ')}` }]
+      : []
   })
-  if (record.birthDate > now) problems.push({ path: '$.birthDate', message: 'this day lies ahead' })
-  if (record.lastBirth && record.lastBirth.on > now) problems.push({ path: '$.lastBirth.on', message: 'this day lies ahead' })
-  if (record.dueDate && (dayNumber(record.dueDate) - dayNumber(now) > 290 || dayNumber(now) - dayNumber(record.dueDate) > 400)) {
-    problems.push({ path: '$.dueDate', message: 'expected a due date within nine months' })
-  }
+  problems.push(...impossibleDays(record, now))
   const twice = record.conditions.find(({ slug }, index) => record.conditions.findIndex((other) => other.slug === slug) !== index)
   if (twice) problems.push({ path: '$.conditions', message: `"${twice.slug}" is recorded twice` })
   if (problems.length > 0) throw new InvalidError(problems)

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { DOOR_FINDINGS } from '@/content/screening/door'
-import { type CheckIn, checkInSchema, daySchema, withDoorFinding } from '@/core/client'
+import { type CheckIn, checkInSchema, dayNumber, daySchema, withDoorFinding } from '@/core/client'
 import { sessionOf } from '@/core/evaluate'
 import type { Catalogue } from '@/core/movement'
 import { itemsOf, type PlanDraft } from '@/core/plan'
@@ -14,12 +14,17 @@ import { changeStanding } from '../repositories/screenings'
 import { getSession, saveLog as keepLog, openSession, setCheckIn } from '../repositories/sessions'
 import { peopleOn } from '../roster'
 import { RULE_BASE } from '../ruleBase'
-import { here } from '../studio'
+import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
+
+/** A class is opened at most a year ahead or back. */
+const FARTHEST_DAYS = 366
 
 export async function beginSession(input: unknown): Promise<Outcome<{ id: string }>> {
   return answer(z.strictObject({ classId: idSchema, day: daySchema }), input, async ({ classId, day }) => {
     const { db, studio } = await here()
+    if (Math.abs(dayNumber(day) - dayNumber(today(studio))) > FARTHEST_DAYS)
+      throw new InvalidError([{ path: '$.day', message: 'expected a day within a year of today' }])
     return { id: (await openSession(db, studio.id, randomUUID(), classId, day)).id }
   })
 }

@@ -104,7 +104,7 @@ describe.each(engines)('%s', (_name, open) => {
     await addEvents(held.db, studio, first.id, [{ id: randomUUID(), at: 1, kind: 'start' }])
     expect(await change(2, 'Too late')).toEqual({ revision: 3, begun: true })
     expect((await openSession(held.db, studio, randomUUID(), id, '2026-11-24')).plan.title).toBe('Later')
-    expect((await openSession(held.db, studio, randomUUID(), id, '2026-12-01')).plan.title).toBe('Later')
+    expect((await openSession(held.db, studio, randomUUID(), id, '2026-12-01')).plan.title).toBe('Too late')
     await expect(openSession(held.db, studio, randomUUID(), randomUUID(), '2026-11-24')).rejects.toThrow(NotFoundError)
   })
 

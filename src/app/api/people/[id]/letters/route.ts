@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { unkeepable } from '@/core/formats'
 import { getClient } from '@/server/repositories/clients'
 import { addLetter } from '@/server/repositories/letters'
 import { refuse, withId } from '../../../answers'
@@ -21,6 +22,8 @@ export const POST = (request: Request, { params }: { params: Promise<{ id: strin
     if (!(file instanceof File)) return refuse('$.file', 'expected a file')
     if (typeof condition !== 'string' || condition === '' || condition.length > 60)
       return refuse('$.condition', 'expected the condition that it is for')
+    const lost = unkeepable({ condition, name: file.name })[0]
+    if (lost) return refuse(lost.path, lost.message)
     if (file.size > MAX_BYTES) return refuse('$.file', 'the file is larger than 5 MB', 413)
     const content = new Uint8Array(await file.arrayBuffer())
     const kind = KINDS.find(({ starts }) => starts.every((byte, index) => content[index] === byte))

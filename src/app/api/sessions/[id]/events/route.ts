@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { problemsOf } from '@/core/formats'
+import { problemsOf, unkeepable } from '@/core/formats'
 import { type LeadEvent, leadEventSchema } from '@/core/lead'
 import { addEvents, eventsOf, getSession, type KeptEvents } from '@/server/repositories/sessions'
 import { withId } from '../../../answers'
@@ -33,6 +33,7 @@ function sorted(events: readonly { id: string }[], now: number): { sound: LeadEv
           .map(({ path, message }) => `${path}: ${message}`)
           .join('; '),
       })
+    else if (unkeepable(event).length > 0) refused.push({ id: event.id, why: unkeepable(event)[0]!.message })
     else if (Math.abs(parsed.data.at - now) > FARTHEST_OFF_MS)
       refused.push({ id: event.id, why: 'its time is days away from now: the clock of the device is wrong' })
     else if (sound.some(({ id }) => id === event.id)) refused.push({ id: event.id, why: 'it is there twice in one batch' })
