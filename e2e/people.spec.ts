@@ -100,18 +100,39 @@ test('a scanned letter is kept by its kind and size, and given back', async ({ p
   await expect(page.getByRole('link', { name: 'from the clinic.pdf' })).toBeVisible()
 })
 
-test('import: columns are matched, wrong rows are named, nothing is written before it is confirmed', async ({ page }) => {
+test('import: columns are matched, wrong rows are named and kept, namesakes are asked about, nothing is written before it is confirmed', async ({
+  page,
+}) => {
   await page.goto('/people/import')
-  const choose = (text: string) =>
-    page.getByLabel(/A CSV file/).setInputFiles({ name: 'people.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
-  await choose('First name,Surname,DOB,Conditions\nTorvald,Fen,1944-03-01,osteoporosis\nUrsa,Brook,1944-13-01,grumpiness\n')
+  const choose = (text: string | Buffer) =>
+    page.getByLabel(/A CSV file/).setInputFiles({ name: 'people.csv', mimeType: 'text/csv', buffer: Buffer.from(text as string) })
+  await choose(`First name\n${'Ada\n'.repeat(301)}`)
+  await expect(page.getByText('This file has 301 rows; 300 fit in one import.')).toBeVisible()
+  const header = 'Rufname,Surname,DOB,Conditions\n'
+  await choose(`${header}Torvald,Fen,1/3/1944,osteoporosis\nUrsa,Brook,1/4/1944,osteoporos\n`)
+  await page.getByLabel('First name').selectOption({ label: 'Rufname' })
+  // two readings fit these days, so it is asked
+  await page.getByLabel(/How this file writes a day/).selectOption({ label: 'day, month, year' })
   await expect(page.getByRole('status').filter({ hasText: '1 can be imported, 1 cannot' })).toBeVisible()
-  await expect(page.getByText(/Line 3: .*grumpiness/)).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Import these 1' })).toBeDisabled()
-  await choose('First name,Surname,DOB,Conditions\nTorvald,Fen,1944-03-01,osteoporosis\nUrsa,Brook,1944-12-01,\n')
-  await page.getByRole('button', { name: 'Import these 2' }).click()
-  await expect(page.getByRole('link', { name: 'Torvald Fen' })).toBeVisible()
-  await expect(page.getByRole('link', { name: 'Ursa Brook' })).toBeVisible()
+  await expect(page.getByText(/Line 3: .*osteoporos.*nearest: Osteoporosis/)).toBeVisible()
+  await expect(page.getByRole('cell', { name: '1944-03-01' })).toBeVisible()
+  const kept = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save the 1 to mend as a file' }).click()
+  expect(readFileSync(await (await kept).path(), 'utf8')).toContain('Ursa,Brook,1/4/1944')
+  await page.getByRole('button', { name: 'Import these 1' }).click()
+  await expect(page.getByText('1 added, 0 updated.')).toBeVisible()
+  // the mended file, from a spreadsheet of old: what was matched stays
+  await choose(Buffer.from(`${header}Torvald,Fen,1.3.1944,\nUrsa,Br\xf6ok,1.4.1944,Osteoporosis\n`, 'latin1'))
+  await expect(page.getByText('Read as Windows-1252')).toBeVisible()
+  await expect(page.getByRole('cell', { name: 'Ursa Bröok' })).toBeVisible()
+  await expect(page.getByRole('row', { name: /Torvald Fen/ }).getByRole('combobox')).toHaveValue('update')
+  await page
+    .getByRole('row', { name: /Torvald Fen/ })
+    .getByRole('combobox')
+    .selectOption('skip')
+  await page.getByRole('button', { name: 'Import these 1' }).click()
+  await expect(page.getByRole('link', { name: 'Torvald Fen' })).toHaveCount(1)
+  await expect(page.getByRole('link', { name: 'Ursa Bröok' })).toBeVisible()
   const download = page.waitForEvent('download')
   await page.getByRole('link', { name: 'As a spreadsheet' }).click()
   const text = readFileSync(await (await download).path(), 'utf8')

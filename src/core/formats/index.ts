@@ -1,5 +1,5 @@
 export { classFileSchema, type FileProblem, factsSchema, type PeopleFile, parseFile, peopleFileSchema, personSchema, problemsOf } from './files'
 export { unkeepable } from './keepable'
-export { CSV_FIELDS, CSV_LABELS, type CsvField, type CsvRow, matchColumns, recordsOf, rowOf } from './peopleCsv'
+export { CSV_FIELDS, rowOf, samePerson, withRow } from './peopleCsv'
 export { CAUTION, factsOfPerson, type ItemVerdict, type PersonReport, type Reason, type Report, reasonOf, reportOf } from './report'
 export { schemaFiles } from './schemas'

@@ -4,7 +4,7 @@ import { refresh } from 'next/cache'
 import { z } from 'zod'
 import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
 import { assessRoster, judgePlanned } from '@/core/evaluate'
-import type { FileProblem } from '@/core/formats'
+import { type FileProblem, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
 import { isAbsolute, overruledDose } from '@/core/safety'
 import { studioLibrary } from '../library'
@@ -131,28 +131,50 @@ export async function erasePerson(input: unknown): Promise<Outcome<object>> {
   })
 }
 
-const importSchema = z.strictObject({ people: z.array(clientSchema).min(1).max(300) })
+const importSchema = z.strictObject({
+  people: z
+    .array(
+      z.strictObject({
+        record: clientSchema,
+        /** somebody registered whom the row is about; left out = somebody new */
+        update: z.strictObject({ id: idSchema, revision: revisionSchema }).optional(),
+      }),
+    )
+    .min(1)
+    .max(300),
+})
 
-/** Writes all rows of an import, or none when one of them is wrong. */
-export async function importPeople(input: unknown): Promise<Outcome<{ added: number }>> {
+/** Takes the rows of a file in, all or none. */
+export async function importPeople(input: unknown): Promise<Outcome<{ added: number; updated: number }>> {
   return answer(importSchema, input, async ({ people }) => {
     const { db, studio } = await here()
     const now = today(studio)
-    const problems = people.flatMap((record, index) => {
+    const check = (record: ClientRecord, index: number) => {
       try {
         checkRecord(record, now)
         return []
       } catch (error) {
         if (!(error instanceof InvalidError)) throw error
-        return error.problems.map(({ path, message }) => ({ path: `$.people[${index}]${path.slice(1)}`, message }))
+        return error.problems.map(({ path, message }) => ({ path: `$.people[${index}].record${path.slice(1)}`, message }))
       }
-    })
+    }
+    const problems = people.flatMap(({ record }, index) => check(record, index))
     if (problems.length > 0) throw new InvalidError(problems)
-    await addClients(
-      db,
-      studio.id,
-      people.map((record) => ({ id: randomUUID(), record })),
-    )
-    return { added: people.length }
+    const fresh = people.filter(({ update }) => update === undefined)
+    await db.transaction(async (tx) => {
+      for (const [index, { record, update }] of people.entries()) {
+        if (!update) continue
+        const merged = withRow((await getClient(tx, studio.id, update.id)).record, record)
+        const wrong = check(merged, index)
+        if (wrong.length > 0) throw new InvalidError(wrong)
+        await saveClient(tx, studio.id, update.id, update.revision, merged)
+      }
+      await addClients(
+        tx,
+        studio.id,
+        fresh.map(({ record }) => ({ id: randomUUID(), record })),
+      )
+    })
+    return { added: fresh.length, updated: people.length - fresh.length }
   })
 }

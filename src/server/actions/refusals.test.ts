@@ -42,7 +42,7 @@ const SHAPED: Record<string, object> = {
   createPerson: person,
   savePerson: { id, revision: 1, record: person },
   erasePerson: { id },
-  importPeople: { people: [person] },
+  importPeople: { people: [{ record: person }] },
   keepScreening: { clientId: id, answers: {} },
   confirmProposals: { id, revision: 1, slugs: ['osteoporosis'], spoken: [] },
   settleAnswer: { clientId: id, revision: 1, question: 'A1', key: 'yes', by: 'Dr Reed' },

@@ -7,7 +7,8 @@ import { here } from '@/server/studio'
 export async function GET() {
   const { db, studio } = await here()
   const people = await listClients(db, studio.id)
-  const text = Papa.unparse({ fields: [...CSV_FIELDS], data: people.map(({ record }) => rowOf(record)) }, { escapeFormulae: true })
+  // the mark tells spreadsheets that it is UTF-8
+  const text = `\ufeff${Papa.unparse({ fields: [...CSV_FIELDS], data: people.map(({ record }) => rowOf(record)) })}`
   return new Response(text, {
     headers: { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': 'attachment; filename="people.csv"', 'cache-control': 'no-store' },
   })
