@@ -15,7 +15,12 @@ export default defineConfig({
   expect: { timeout: 60_000 },
   workers: 1,
   fullyParallel: false,
-  use: { baseURL: `http://127.0.0.1:${process.env.VELVET_E2E_PORT}`, launchOptions: CHROMIUM, viewport: { width: 1280, height: 800 } },
+  use: {
+    baseURL: `http://127.0.0.1:${process.env.VELVET_E2E_PORT}`,
+    launchOptions: CHROMIUM,
+    actionTimeout: 60_000,
+    viewport: { width: 1280, height: 800 },
+  },
   webServer: {
     command: 'node e2e/server.mjs',
     url: `http://127.0.0.1:${process.env.VELVET_E2E_PORT}/log`,

@@ -139,6 +139,39 @@ test('import: columns are matched, wrong rows are named and kept, namesakes are 
   expect(text).toContain('Torvald,Fen,1944-03-01')
 })
 
+test('what is typed and not saved is not lost on the way: by a link, by Back, by a refusal', async ({ page }) => {
+  await page.goto('/people')
+  await page.getByRole('link', { name: 'Register a person' }).click()
+  await expect(page).toHaveURL(/people\/new/)
+  await page.getByLabel('First name').fill('Wilmet')
+  const asked: string[] = []
+  let answer = false
+  page.on('dialog', async (dialog) => {
+    asked.push(dialog.message())
+    await (answer ? dialog.accept() : dialog.dismiss())
+  })
+  await page.getByRole('link', { name: 'Today', exact: true }).click()
+  await expect.poll(() => asked.length).toBe(1)
+  expect(asked[0]).toContain('not saved yet')
+  await expect(page.getByLabel('First name')).toHaveValue('Wilmet')
+  await page.evaluate(() => history.back())
+  await expect.poll(() => asked.length).toBe(2)
+  await expect(page).toHaveURL(/people\/new/)
+  await expect(page.getByLabel('First name')).toHaveValue('Wilmet')
+  // a refusal goes to the first wrong field
+  await page.getByRole('button', { name: 'Register' }).click()
+  await expect(page.getByText(/^Not saved: one field needs another look/)).toBeVisible()
+  await expect(page.getByLabel('Born on')).toBeFocused()
+  answer = true
+  await page.getByRole('link', { name: 'Today', exact: true }).click()
+  await expect(page).toHaveURL(/\/$/)
+  expect(asked).toHaveLength(3)
+  // and nothing is asked where nothing is open
+  await page.getByRole('link', { name: 'People', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'People' })).toBeVisible()
+  expect(asked).toHaveLength(3)
+})
+
 test('all that is held on a person can be had, and erasing takes everything', async ({ page, request }) => {
   const id = await register(page, 'Vendela')
   const held = await (await request.get(`/api/people/${id}/export`)).json()

@@ -11,7 +11,7 @@ export const CSV_LABELS: Record<CsvField, string> = {
   dueDate: 'Due date',
   statureCm: 'Stature, cm',
   massKg: 'Mass, kg',
-  conditions: 'Conditions, with semicolons between',
+  conditions: 'Conditions',
   emergencyContact: 'Emergency contact',
   note: 'Note',
 }

@@ -2,6 +2,7 @@
 import { useState, useTransition } from 'react'
 import { saveLog } from '@/server/actions/sessions'
 import { SaveBar } from '../shell/SaveBar'
+import { useLeaveGuard } from '../shell/useLeaveGuard'
 
 export interface LogRow {
   clientId: string
@@ -53,9 +54,15 @@ export function LogForm({
   /** the revision that somebody else saved meanwhile */
   const [newer, setNewer] = useState<number>()
   const [saving, start] = useTransition()
+  const [unsaved, setUnsaved] = useState(false)
+  useLeaveGuard(unsaved)
+  const touch = () => {
+    setMessage('Not saved yet')
+    setUnsaved(true)
+  }
   const change = (clientId: string, next: Partial<LogRow>) => {
     setRows((now) => now.map((row) => (row.clientId === clientId ? { ...row, ...next } : row)))
-    setMessage('Not saved yet')
+    touch()
   }
   const save = (over = revision) =>
     start(async () => {
@@ -69,7 +76,10 @@ export function LogForm({
             .filter(({ came }) => came)
             .flatMap(({ clientId }) => items.map(({ item }) => ({ clientId, item, variant: used[item]?.[clientId] ?? 'rest' }))),
         })
-        if (outcome.ok) setRevision(outcome.revision)
+        if (outcome.ok) {
+          setRevision(outcome.revision)
+          setUnsaved(false)
+        }
         setNewer(!outcome.ok && outcome.kind === 'stale' ? outcome.revision : undefined)
         setMessage(
           outcome.ok
@@ -162,7 +172,7 @@ export function LogForm({
                       value={used[item]?.[clientId] ?? 'rest'}
                       onChange={(event) => {
                         setUsed((now) => ({ ...now, [item]: { ...now[item], [clientId]: event.target.value } }))
-                        setMessage('Not saved yet')
+                        touch()
                       }}
                     >
                       {choices.map((choice) => (
@@ -186,7 +196,7 @@ export function LogForm({
           value={note}
           onChange={(event) => {
             setNote(event.target.value)
-            setMessage('Not saved yet')
+            touch()
           }}
         />
       </label>

@@ -149,7 +149,10 @@ export function ImportPeople({ known, registered }: { known: KnownCondition[]; r
             <legend className="mb-2 font-serif text-[1.15rem]">Which column is what</legend>
             {CSV_FIELDS.map((field) => (
               <label key={field} className="field">
-                <span>{CSV_LABELS[field]}</span>
+                <span>
+                  {CSV_LABELS[field]}
+                  {field === 'conditions' && ', with semicolons between'}
+                </span>
                 <select
                   className="input"
                   value={columns[field] ?? ''}

@@ -1,7 +1,7 @@
 'use client'
 import { Plus, X } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import { type Control, Controller, type FieldErrors, type Path, type UseFormRegister, useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { stageWords } from '@/content/conditions/stageWords'
 import type { ConditionChoice, calendarChoices } from '@/core/client'
@@ -9,6 +9,7 @@ import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
 import { SaveBar } from '../shell/SaveBar'
+import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { BodyChart } from './BodyChart'
 import { draftOf, type PersonDraft, recordOf } from './draft'
 
@@ -291,10 +292,13 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
   const { register, control, handleSubmit, setError, clearErrors, reset, formState } = useForm<PersonDraft>({
     defaultValues: draftOf(stored?.record),
   })
-  const { errors } = formState
+  const { errors, isDirty } = formState
+  const leaving = useRef(false)
+  useLeaveGuard(isDirty && !leaving.current)
 
   const refuse = (problems: readonly FileProblem[]) => {
-    for (const problem of problems) setError(fieldOf(problem), { message: problem.message })
+    // the first wrong field is gone to
+    for (const [index, problem] of problems.entries()) setError(fieldOf(problem), { message: problem.message }, { shouldFocus: index === 0 })
     setError('root', {
       message: `Not saved: ${problems.length === 1 ? 'one field needs' : `${problems.length} fields need`} another look. Nothing that you typed is lost.`,
     })
@@ -307,13 +311,18 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
     start(async () => {
       if (!stored) {
         const made = await createPerson(parsed.data)
-        if (made.ok) router.push(`/people/${made.id}`)
-        else if (made.kind === 'invalid') refuse(made.problems)
+        if (made.ok) {
+          leaving.current = true
+          router.push(`/people/${made.id}`)
+        } else if (made.kind === 'invalid') refuse(made.problems)
         return
       }
       const outcome = await savePerson({ id: stored.id, revision, record: parsed.data })
       if (outcome.ok) {
         setRevision(outcome.revision)
+        setBase(parsed.data)
+        // what is in the form now is what is kept
+        reset(draft)
         setSaved(true)
       } else if (outcome.kind === 'stale') setNewer({ record: outcome.newer, revision: outcome.revision })
       else if (outcome.kind === 'invalid') refuse(outcome.problems)
