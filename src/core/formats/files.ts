@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { checkInSchema, clientSchema, daySchema } from '../client'
 import { planSchema } from '../plan'
 import { CONDITION_FIELDS, type FieldDefinition, PERSON_FIELDS, SESSION_FIELDS } from '../safety'
+import { issueWords } from './issueWords'
 
 const fieldSchema = (field: FieldDefinition) =>
   field.kind === 'flag'
@@ -65,7 +66,7 @@ export interface FileProblem {
 export const problemsOf = (error: z.ZodError): FileProblem[] =>
   error.issues.map((issue) => ({
     path: issue.path.reduce<string>((path, key) => (typeof key === 'number' ? `${path}[${key}]` : `${path}.${String(key)}`), '$'),
-    message: issue.message,
+    message: issueWords(issue),
   }))
 
 /** Parses the text of a file. Nothing of a file with a problem is used. */

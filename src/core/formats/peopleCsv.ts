@@ -1,4 +1,5 @@
 import { type ClientRecord, clientSchema, type Day, isDay } from '../client'
+import { issueWords } from './issueWords'
 
 /** Columns that an import can fill; everything else of a record is entered on its page. */
 export const CSV_FIELDS = ['given', 'family', 'birthDate', 'dueDate', 'statureCm', 'massKg', 'conditions', 'emergencyContact', 'note'] as const
@@ -151,7 +152,7 @@ export function recordsOf(
       ),
     )
     if (!parsed.success)
-      problems.push(...parsed.error.issues.map((issue) => ({ field: (issue.path[0] ?? '') as CsvField | '', message: issue.message })))
+      problems.push(...parsed.error.issues.map((issue) => ({ field: (issue.path[0] ?? '') as CsvField | '', message: issueWords(issue) })))
     return parsed.success && problems.length === 0 ? { line, record: parsed.data } : { line, problems }
   })
 }

@@ -14,9 +14,16 @@ import { Standing } from '@/ui/people/Standing'
 import { dateWords } from '@/ui/shell/days'
 import { named } from '../../../named'
 
-export const metadata = { title: 'Person' }
+interface Props {
+  params: Promise<{ id: string }>
+}
 
-export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
+export async function generateMetadata({ params }: Props) {
+  const { found } = await named(params, getClient)
+  return { title: [found.record.given, found.record.family].filter(Boolean).join(' ') }
+}
+
+export default async function PersonPage({ params }: Props) {
   const { db, studio, id, found: stored } = await named(params, getClient)
   const now = today(studio)
   const [letters, last, { catalogue }, attended] = await Promise.all([
