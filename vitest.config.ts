@@ -11,6 +11,7 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts'],
     // without a terminal: what failed, and the counts
+    silent: process.stdout.isTTY ? false : 'passed-only',
     reporters: process.stdout.isTTY ? ['default'] : ['minimal'],
     // outer limits only: a busy machine lengthens the run and fails nothing
     testTimeout: 300_000,
