@@ -61,7 +61,7 @@ test('a plan changes its answers along one pregnancy and after it, and says so',
   const rows = walk()
   const letters = { 'as-planned': 'P', modify: 'A', swap: 'S', 'leave-out': 'O' }
   const changes = rows.filter((row, index) => index === 0 || row.verdicts.join() !== rows[index - 1]!.verdicts.join())
-  process.stdout.write(
+  console.info(
     `${PLAN.join(', ')}\n${changes.map((row) => `${row.label.padEnd(12)} ${row.verdicts.map((verdict) => letters[verdict as 'swap']).join(' ')}`).join('\n')}\n`,
   )
   const at = (label: string, id: string) => rows.find((row) => row.label === label)!.verdicts[PLAN.indexOf(id)]!
