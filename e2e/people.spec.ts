@@ -61,8 +61,11 @@ test('a reading is kept when it can be one; going through it marks nobody presen
   await sugar.fill('3.1')
   await page.keyboard.press('Tab')
   await expect(page.getByText('Not today').first()).toBeVisible()
+  const kept = page.waitForResponse((response) => response.request().method() === 'POST')
   await sugar.fill('')
   await page.keyboard.press('Tab')
+  // the page must not be closed before it is kept
+  await kept
   await expect(page.getByText('Not today: Under', { exact: false })).toHaveCount(0)
 })
 
