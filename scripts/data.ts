@@ -5,8 +5,8 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip, createGzip } from 'node:zlib'
-import { checkData } from '../src/server/backup/check'
-import { askServer, linesIn } from '../src/server/backup/control'
+import { type Check, checkData } from '../src/server/backup/check'
+import { askServer, askServerFor, linesIn } from '../src/server/backup/control'
 import { BackupError, type Counts, type Erasure, erasuresIn, restoreBackup, writeBackup } from '../src/server/backup/document'
 import { type Connection, connection, dataFolder, FolderDamagedError, openFolder, openMemory } from '../src/server/db/connection'
 import { FolderLockedError } from '../src/server/db/lock'
@@ -138,11 +138,7 @@ async function restore(file: string) {
   const { counts } = await proved(file)
   const done = await reached(
     ({ db }) => restoreBackup(db, linesOf(file)),
-    async (folder) => {
-      let told = ''
-      for await (const line of askServer(folder, 'POST', '/restore', linesOf(file))) told += line
-      return JSON.parse(told) as { erasedAgain: number }
-    },
+    (folder) => askServerFor<{ erasedAgain: number }>(folder, 'POST', '/restore', linesOf(file)),
   ).catch(async (error: unknown) => {
     if (!(error instanceof FolderDamagedError)) throw error
     // what is left of it is kept: somebody may still be able to read it
@@ -163,11 +159,7 @@ async function restore(file: string) {
 async function check() {
   const { rows, problems } = await reached(
     ({ db }) => checkData(db),
-    async (folder) => {
-      let told = ''
-      for await (const line of askServer(folder, 'GET', '/check')) told += line
-      return JSON.parse(told) as Awaited<ReturnType<typeof checkData>>
-    },
+    (folder) => askServerFor<Check>(folder, 'GET', '/check'),
   )
   for (const problem of problems) say(problem)
   say(

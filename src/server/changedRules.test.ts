@@ -3,7 +3,7 @@ import { afterAll, beforeAll, expect, test } from 'vitest'
 import { assessRoster, type Evaluation, evaluate } from '@/core/evaluate'
 import { checkPlan } from '@/core/plan'
 import { changesOfRules, noteClass, noteRules, RULES, rulesChanged } from './changedRules'
-import { type Connection, openFolder } from './db/connection'
+import { type Connection, openMemory } from './db/connection'
 import { loadDemo } from './demo'
 import { changedVerdicts, judgedOf } from './judged'
 import { studioLibrary } from './library'
@@ -19,7 +19,7 @@ let id = ''
 let evaluation: Evaluation
 
 beforeAll(async () => {
-  held = await openFolder('memory://')
+  held = await openMemory()
   studio = (await theStudio(held.db, { id: randomUUID(), name: 'Test hall', instructor: 'Nobody' })).id
   await loadDemo(held.db, studio, DAY)
   const stored = (await listClasses(held.db, studio)).find(({ plan }) => plan.title === 'Bones and balance')!

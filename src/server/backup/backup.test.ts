@@ -16,7 +16,7 @@ import { addLetter, letterContent } from '../repositories/letters'
 import { addEvents, listSessions } from '../repositories/sessions'
 import { theStudio } from '../repositories/studios'
 import { checkData } from './check'
-import { askServer, openControl } from './control'
+import { askServer, askServerFor, openControl } from './control'
 import { BackupError, restoreBackup, TABLES, writeBackup } from './document'
 
 const ROOT = mkdtempSync(path.join(tmpdir(), 'velvet-backup-'))
@@ -158,16 +158,12 @@ test('the running server is asked through the socket in its folder: backup, copy
   const opened = await openFolder(copy)
   expect(sorted(await linesOf(opened))).toEqual(sorted(backup))
   await opened.close()
-  const answers: string[] = []
-  for await (const line of askServer(folder, 'GET', '/check')) answers.push(line)
-  expect(JSON.parse(answers.join(''))).toEqual({ rows: backup.length - 2, problems: [] })
+  expect(await askServerFor(folder, 'GET', '/check')).toEqual({ rows: backup.length - 2, problems: [] })
   const refusal = async () => {
     for await (const _ of askServer(folder, 'POST', '/restore', each(backup.slice(0, -1)))) expect.unreachable()
   }
   await expect(refusal()).rejects.toThrow(/not whole/)
-  const done: string[] = []
-  for await (const line of askServer(folder, 'POST', '/restore', each(backup))) done.push(line)
-  expect(JSON.parse(done.join(''))).toMatchObject({ erasedAgain: 0 })
+  expect(await askServerFor(folder, 'POST', '/restore', each(backup))).toMatchObject({ erasedAgain: 0 })
   expect(sorted(await linesOf(house))).toEqual(sorted(backup))
 })
 

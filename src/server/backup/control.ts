@@ -4,7 +4,7 @@ import path from 'node:path'
 import { createInterface } from 'node:readline'
 import type { Readable } from 'node:stream'
 import type { Connection } from '../db/connection'
-import { reach } from '../db/lock'
+import { listenIn, reach } from '../db/lock'
 import { withoutValues } from '../quiet'
 import { checkData } from './check'
 import { BackupError, restoreBackup, writeBackup } from './document'
@@ -48,16 +48,9 @@ export async function openControl(connection: Connection): Promise<void> {
       if (response.headersSent) response.destroy()
       else response.writeHead(error instanceof BackupError ? 422 : 500).end(told)
     })
-  }).unref()
+  })
   rmSync(path.join(folder, SOCKET), { force: true })
-  await new Promise<void>((ready, failed) =>
-    reach(folder, SOCKET, (socket, done) =>
-      server.once('error', failed).listen(socket, () => {
-        done()
-        ready()
-      }),
-    ),
-  )
+  await listenIn(folder, SOCKET, server)
   chmodSync(path.join(folder, SOCKET), 0o600)
 }
 
@@ -92,4 +85,11 @@ export async function* askServer(folder: string, method: 'GET' | 'POST', command
     throw new BackupError(told)
   }
   yield* linesIn(response)
+}
+
+/** Asks the server for an answer in one piece. */
+export async function askServerFor<T>(...asked: Parameters<typeof askServer>): Promise<T> {
+  let told = ''
+  for await (const line of askServer(...asked)) told += line
+  return JSON.parse(told) as T
 }

@@ -1,11 +1,12 @@
 import 'server-only'
-import { chmodSync, closeSync, existsSync, fsyncSync, lstatSync, mkdirSync, openSync, readdirSync, realpathSync, renameSync, rmSync } from 'node:fs'
+import { existsSync, lstatSync, mkdirSync, readdirSync, realpathSync, renameSync, rmSync } from 'node:fs'
 import { cp } from 'node:fs/promises'
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
 import { openDurable } from './durable'
 import { lockFolder } from './lock'
 import * as schema from './schema'
+import { closeToOthers, sync, syncTree } from './tree'
 
 /** One handle type for both engines; repositories know no other. */
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>
@@ -59,34 +60,6 @@ function unusable(folder: string, error: unknown): unknown {
 const MIGRATIONS = path.join(/* turbopackIgnore: true */ process.cwd(), 'src/server/db/migrations')
 
 export const dataFolder = (): string => path.resolve(/* turbopackIgnore: true */ process.env.VELVET_DATA ?? '.data/velvet')
-
-/** Only this user reads health data, under any umask and in a folder from an earlier version too. */
-function closeToOthers(folder: string) {
-  chmodSync(folder, 0o700)
-  for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    const inside = path.join(folder, entry.name)
-    if (entry.isDirectory()) closeToOthers(inside)
-    else if (entry.isFile()) chmodSync(inside, 0o600)
-  }
-}
-
-/** Everything of a folder handed to the disk, names and content. */
-function syncTree(folder: string) {
-  for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    const inside = path.join(folder, entry.name)
-    if (entry.isDirectory()) syncTree(inside)
-    else if (entry.isFile()) sync(inside)
-  }
-  sync(folder)
-}
-function sync(file: string) {
-  const handle = openSync(file, 'r')
-  try {
-    fsyncSync(handle)
-  } finally {
-    closeSync(handle)
-  }
-}
 
 type Client = Awaited<ReturnType<typeof openDurable>>
 async function migrated(client: Client): Promise<Database> {
@@ -150,9 +123,8 @@ export async function openMemory(): Promise<Connection> {
   return { db: await migrated(client), close: () => client.close() }
 }
 
-/** Opens PGlite on a folder of its own, or in memory for `memory://`, and brings the schema up to date. */
+/** Opens PGlite on a folder of its own and brings the schema up to date. */
 export async function openFolder(at: string): Promise<Connection> {
-  if (at.startsWith('memory://')) return openMemory()
   let release: (() => Promise<void>) | undefined
   try {
     mkdirSync(path.dirname(at), { recursive: true, mode: 0o700 })

@@ -1,7 +1,8 @@
-import { closeSync, fdatasyncSync, fsyncSync, openSync } from 'node:fs'
+import { fdatasyncSync } from 'node:fs'
 import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { NodeFS } from '@electric-sql/pglite/nodefs'
+import { sync } from './tree'
 
 /** The parts of the emulated file system that are hooked; PGlite does not type them. */
 interface NodeFsModule {
@@ -18,15 +19,6 @@ function giveUp(error: unknown): never {
     `The disk did not keep what was written (${error instanceof Error ? error.message : String(error)}). Free space or mend it, then start again.\n`,
   )
   process.exit(1)
-}
-
-function syncFolder(folder: string) {
-  const handle = openSync(folder, 'r')
-  try {
-    fsyncSync(handle)
-  } finally {
-    closeSync(handle)
-  }
 }
 
 /** Called after every flush, for the test that counts them. */
@@ -53,7 +45,7 @@ export class DurableNodeFS extends NodeFS {
         try {
           fdatasyncSync(nfd)
           const file = realPath(node)
-          if (fresh.delete(file)) syncFolder(path.dirname(file))
+          if (fresh.delete(file)) sync(path.dirname(file))
           flushed.count++
           return 0
         } catch (error) {

@@ -38,10 +38,10 @@ export function reach<T>(folder: string, name: string, use: (socket: string, don
   return use(`/proc/self/fd/${handle}/${name}`, () => closeSync(handle))
 }
 
-const listenOn = (folder: string, name: string) =>
-  new Promise<Server>((ready, failed) =>
-    reach(folder, name, (socket, done) => {
-      const server = createServer((caller) => caller.destroy())
+/** Lets a server listen on a socket in a folder; it holds no process up. */
+export const listenIn = <S extends Server>(folder: string, name: string, server: S): Promise<S> =>
+  new Promise((ready, failed) =>
+    reach(folder, name, (socket, done) =>
       server
         .unref()
         .once('error', (error) => {
@@ -51,8 +51,8 @@ const listenOn = (folder: string, name: string) =>
         .listen(socket, () => {
           done()
           ready(server)
-        })
-    }),
+        }),
+    ),
   )
 
 /** Whether somebody listens at the socket of a lock. What cannot be told is no answer, and the folder is refused. */
@@ -112,7 +112,11 @@ export async function lockFolder(at: string): Promise<() => Promise<void>> {
     const id = randomBytes(8).toString('hex')
     const name = `lock-${KERNEL}-${id}`
     const own = path.join(folder, name)
-    const server = await listenOn(folder, `new-${id}`)
+    const server = await listenIn(
+      folder,
+      `new-${id}`,
+      createServer((caller) => caller.destroy()),
+    )
     chmodSync(path.join(folder, `new-${id}`), 0o600)
     renameSync(path.join(folder, `new-${id}`), own)
     const beat = setInterval(() => {

@@ -5,7 +5,7 @@ import { LIBRARY } from '@/content/movements'
 import { clientSchema, overruleSchema } from '@/core/client'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
-import { type Connection, openFolder } from '../db/connection'
+import { type Connection, openMemory } from '../db/connection'
 import * as checkIns from './checkIns'
 import * as classes from './classes'
 import * as clients from './clients'
@@ -83,7 +83,7 @@ const house = async (name: string): Promise<House> => {
 let mine: House
 let theirs: House
 beforeAll(async () => {
-  held = await openFolder('memory://')
+  held = await openMemory()
   mine = await house('Mine')
   theirs = await house('Theirs')
 })

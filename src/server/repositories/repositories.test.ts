@@ -5,7 +5,7 @@ import { LIBRARY } from '@/content/movements'
 import { type ClientRecord, checkInSchema, clientSchema, overruleSchema } from '@/core/client'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
-import { type Connection, openFolder, openServer } from '../db/connection'
+import { type Connection, openMemory, openServer } from '../db/connection'
 import { classes, clients, ownMovements, screenings } from '../db/schema'
 import { loadDemo } from '../demo'
 import { NotFoundError, StaleError } from '../stale'
@@ -22,7 +22,7 @@ import { theStudio } from './studios'
 
 const server = process.env.TEST_DATABASE_URL
 const engines: [string, () => Promise<Connection>][] = [
-  ['PGlite', () => openFolder('memory://')],
+  ['PGlite', openMemory],
   ...(server ? [['PostgreSQL server', () => openServer(server)] as [string, () => Promise<Connection>]] : []),
 ]
 
@@ -351,7 +351,7 @@ describe.each(engines)('%s', (_name, open) => {
 })
 
 test('the demo data has four classes, about thirty people and six weeks of led sessions, and loads once', async () => {
-  const { db, close } = await openFolder('memory://')
+  const { db, close } = await openMemory()
   const { id } = await theStudio(db, { id: randomUUID(), name: 'Demo hall', instructor: 'Odile Marrow' })
   expect(await loadDemo(db, id, '2026-11-24')).toBe(true)
   expect(await loadDemo(db, id, '2026-11-24')).toBe(false)
