@@ -4,7 +4,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { expect, test } from '@playwright/test'
-import { answers as answersAt, fixedDay, serve } from '../scripts/hall.mjs'
+import { answers as answersAt, fixedDay, ours, serve } from '../scripts/hall.mjs'
 
 const freePort = () =>
   new Promise<number>((resolve) => {
@@ -55,22 +55,16 @@ test('a plan survives the death of the server right after "Saved" was shown, 20 
 })
 
 test('the running server gives a whole backup and has its data checked', async () => {
-  const folder = path.join(process.env.VELVET_E2E_FOLDER!, 'data')
-  const run = (...words: string[]) =>
-    spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/data.ts', ...words], {
-      env: fixedDay(folder),
-      encoding: 'utf8',
-    })
-  const file = path.join(process.env.VELVET_E2E_FOLDER!, 'whole.gz')
-  expect(run('backup', file)).toMatchObject({ status: 0, stdout: expect.stringMatching(/^Kept in .*: \d+ people, \d+ classes, \d+ sessions\.\n$/) })
-  expect(run('check-data')).toMatchObject({ status: 0, stdout: expect.stringContaining('Everything is sound') })
-  // another folder takes it up, without the server
-  const other = path.join(process.env.VELVET_E2E_FOLDER!, 'taken-up')
-  const taken = spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/data.ts', 'restore', file], {
-    env: fixedDay(other),
-    encoding: 'utf8',
+  const place = (name: string) => path.join(process.env.VELVET_E2E_FOLDER!, name)
+  const run = (folder: string, ...words: string[]) =>
+    spawnSync(process.execPath, ours('data.ts', ...words), { env: fixedDay(place(folder)), encoding: 'utf8' })
+  expect(run('data', 'backup', place('whole.gz'))).toMatchObject({
+    status: 0,
+    stdout: expect.stringMatching(/^Kept in .*: \d+ people, \d+ classes, \d+ sessions\.\n$/),
   })
-  expect(taken).toMatchObject({ status: 0, stdout: expect.stringMatching(/^Restored: \d+ people/) })
+  expect(run('data', 'check-data')).toMatchObject({ status: 0, stdout: expect.stringContaining('Everything is sound') })
+  // another folder takes it up, without the server
+  expect(run('taken-up', 'restore', place('whole.gz'))).toMatchObject({ status: 0, stdout: expect.stringMatching(/^Restored: \d+ people/) })
 })
 
 test('a second server on the same data folder is refused with one clear line', async () => {

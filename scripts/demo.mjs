@@ -1,4 +1,4 @@
-import { bindTo, keepCopies, serve } from './hall.mjs'
+import { bindTo, keepCopies, ours, serve } from './hall.mjs'
 import { build, checkNode, install, portIsFree, run, stop } from './setup.mjs'
 
 // its own folder, so that the demo never mixes with people who are real
@@ -10,7 +10,7 @@ if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`PORT is "${proces
 if (!(await portIsFree(port))) stop(`Port ${port} is taken. Stop what listens there, or choose another: PORT=${port + 1} npm run demo`)
 install()
 build()
-run(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/seed.ts'], {
+run(process.execPath, ours('seed.ts'), {
   problem: 'The demo data was not loaded; the line above says why.',
 })
 

@@ -19,9 +19,11 @@ export const CHROMIUM = {
 /** The day of the demo data wherever it is pictured, tested or measured. */
 export const fixedDay = (folder) => ({ ...process.env, VELVET_TODAY: '2026-11-24', VELVET_DATA: folder, NEXT_TELEMETRY_DISABLED: '1' })
 
+/** How Node runs a script of ours. */
+export const ours = (script, ...words) => ['--conditions=react-server', '--import', 'tsx', `scripts/${script}`, ...words]
+
 /** Runs a script of ours that fills the data folder. @returns whether it did */
-export const fill = (script, env, stdio = 'inherit') =>
-  spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', `scripts/${script}`], { cwd: ROOT, env, stdio }).status === 0
+export const fill = (script, env, stdio = 'inherit') => spawnSync(process.execPath, ours(script), { cwd: ROOT, env, stdio }).status === 0
 
 /**
  * Starts the built application.
@@ -54,7 +56,7 @@ const HOUR = 3_600_000
 /** A copy of everything once a day beside the data folder, kept for `VELVET_COPIES` days, 14 when nothing is said; 0 = none. */
 export function keepCopies(server, env = process.env) {
   const copy = () =>
-    spawn(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'scripts/data.ts', 'daily', env.VELVET_COPIES ?? '14'], {
+    spawn(process.execPath, ours('data.ts', 'daily', env.VELVET_COPIES ?? '14'), {
       cwd: ROOT,
       env,
       stdio: ['ignore', 'ignore', 'inherit'],

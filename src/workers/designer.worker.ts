@@ -1,4 +1,5 @@
-import type { Request, Response } from './designerContract'
+import { answering } from './answering'
+import type { Request } from './designerContract'
 import { DesignerDesk } from './designerDesk'
 
 const desk = new DesignerDesk()
@@ -18,12 +19,4 @@ function answer(request: Request): unknown {
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<Request>) => {
-  let reply: Response
-  try {
-    reply = { id: data.id, answer: answer(data) }
-  } catch (error) {
-    reply = { id: data.id, fault: error instanceof Error ? error.message : String(error) }
-  }
-  self.postMessage(reply)
-}
+answering(answer)

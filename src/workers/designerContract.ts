@@ -102,4 +102,3 @@ export interface Questions {
 }
 export type QuestionKind = keyof Questions
 export type Request = { [K in QuestionKind]: { id: number; kind: K; ask: Questions[K]['ask'] } }[QuestionKind]
-export type Response = { id: number; answer: unknown } | { id: number; fault: string }

@@ -1,9 +1,10 @@
+import { answering } from './answering'
 import type { LibraryRequest } from './libraryContract'
 import { LibraryDesk } from './libraryDesk'
 
 const desk = new LibraryDesk()
 
-function answerTo(request: LibraryRequest) {
+function answer(request: LibraryRequest) {
   switch (request.kind) {
     case 'open':
       return desk.open(request.ask)
@@ -14,11 +15,6 @@ function answerTo(request: LibraryRequest) {
   }
 }
 
-self.onmessage = ({ data }: MessageEvent<LibraryRequest>) => {
-  try {
-    self.postMessage({ id: data.id, answer: answerTo(data) })
-    if (data.kind === 'open') desk.drawAhead()
-  } catch (error) {
-    self.postMessage({ id: data.id, fault: error instanceof Error ? error.message : String(error) })
-  }
-}
+answering(answer, ({ kind, ask }) => {
+  if (kind === 'open' && ask.figures) desk.drawAhead()
+})

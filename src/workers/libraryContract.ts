@@ -30,10 +30,14 @@ export interface Found {
   fits?: number
 }
 export interface LibraryQuestions {
-  open: { ask: { people: WorkerPerson[]; own: StoredOwn[] }; answer: null }
+  /** `figures`: the page shows them, so they are drawn before they are asked for */
+  open: { ask: { people: WorkerPerson[]; own: StoredOwn[]; figures?: boolean }; answer: null }
   /** `byWordsAlone`: how many there are without filters, told when nothing fits */
   find: { ask: Find; answer: { total: number; found: Found[]; byWordsAlone: number } }
   /** who of the class may do which step, as planned or adjusted; by name */
   steps: { ask: { movement: string }; answer: { variant: string; fits: string[] }[] }
 }
 export type LibraryRequest = { [K in keyof LibraryQuestions]: { id: number; kind: K; ask: LibraryQuestions[K]['ask'] } }[keyof LibraryQuestions]
+
+/** Every movement, the first of them shown. */
+export const FIRST_FIND: Find = { words: '', conditions: [], over65: false, forClass: false, most: 24, moving: false }

@@ -69,6 +69,9 @@ export const problemsOf = (error: z.ZodError): FileProblem[] =>
     message: issueWords(issue),
   }))
 
+/** Problems in one line, each with its place. */
+export const problemsText = (problems: readonly FileProblem[]): string => problems.map(({ path, message }) => `${path}: ${message}`).join('; ')
+
 /** Parses the text of a file. Nothing of a file with a problem is used. */
 export function parseFile<S extends z.ZodType>(schema: S, text: string): { file: z.output<S> } | { problems: FileProblem[] } {
   let json: unknown

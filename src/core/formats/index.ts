@@ -1,5 +1,15 @@
-export { classFileSchema, type FileProblem, factsSchema, type PeopleFile, parseFile, peopleFileSchema, personSchema, problemsOf } from './files'
-export { unkeepable } from './keepable'
+export {
+  classFileSchema,
+  type FileProblem,
+  factsSchema,
+  type PeopleFile,
+  parseFile,
+  peopleFileSchema,
+  personSchema,
+  problemsOf,
+  problemsText,
+} from './files'
+export { parseKeepable, unkeepable } from './keepable'
 export { CSV_FIELDS, rowOf, samePerson, withRow } from './peopleCsv'
 export { CAUTION, factsOfPerson, type ItemVerdict, type PersonReport, type Reason, type Report, reasonOf, reportOf } from './report'
 export { schemaFiles } from './schemas'

@@ -1,4 +1,5 @@
-import type { FileProblem } from './files'
+import type { z } from 'zod'
+import { type FileProblem, problemsOf } from './files'
 
 const said = (text: string): string | undefined => {
   if (text.includes('\0')) return 'holds a character that cannot be kept (NUL)'
@@ -22,4 +23,11 @@ export function unkeepable(document: unknown, path = '$'): FileProblem[] {
     const message = said(key)
     return message ? [{ path, message: `has a name that ${message}` }] : unkeepable(part, `${path}.${key}`)
   })
+}
+
+/** Input that fits a schema and can be kept as it was given, or all that is wrong with it. */
+export function parseKeepable<S extends z.ZodType>(schema: S, input: unknown): { value: z.output<S> } | { problems: FileProblem[] } {
+  const parsed = schema.safeParse(input)
+  const problems = parsed.success ? unkeepable(parsed.data) : problemsOf(parsed.error)
+  return parsed.success && problems.length === 0 ? { value: parsed.data } : { problems }
 }

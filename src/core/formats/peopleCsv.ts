@@ -39,8 +39,7 @@ export type Columns = Partial<Record<CsvField, number>>
  */
 export function matchColumns(header: readonly string[], learned: Readonly<Record<string, CsvField | ''>> = {}): Columns {
   const taken = new Set<number>()
-  const find = (fits: (name: string, index: number) => boolean) =>
-    header.findIndex((column, index) => !taken.has(index) && fits(column.trim().toLowerCase(), index))
+  const find = (fits: (name: string) => boolean) => header.findIndex((column, index) => !taken.has(index) && fits(column.trim().toLowerCase()))
   return Object.fromEntries(
     CSV_FIELDS.flatMap((field) => {
       const known = find((name) => learned[name] === field || name === field.toLowerCase())

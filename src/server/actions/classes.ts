@@ -5,7 +5,7 @@ import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
 import { studioLibrary } from '../library'
 import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
 import { here, today } from '../studio'
-import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
+import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
 
 const saveSchema = z.strictObject({ id: idSchema, revision: revisionSchema, plan: planSchema })
 
@@ -54,7 +54,7 @@ const rosterSchema = z.strictObject({
 export async function saveRoster(input: unknown): Promise<Outcome<{ revision: number }, RosterPlaceOf[]>> {
   return answer<typeof rosterSchema, { revision: number }, RosterPlaceOf[]>(rosterSchema, input, async ({ id, revision, people }) => {
     const { db, studio } = await here()
-    const twice = people.find((one, index) => people.findIndex(({ clientId }) => clientId === one.clientId) !== index)
+    const twice = repeated(people, ({ clientId }) => clientId)
     if (twice) throw new InvalidError([{ path: '$.people', message: `person ${twice.clientId} is there twice` }])
     return { revision: await setPlaces(db, studio.id, id, revision, people) }
   })

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import type { FileProblem } from '@/core/formats'
-import { problemsOf, unkeepable } from '@/core/formats'
+import { type FileProblem, parseKeepable, problemsText } from '@/core/formats'
 import { NotFoundError, StaleError } from '../stale'
 
 /** What an action answers. A refusal has written nothing. */
@@ -16,12 +15,10 @@ export async function answer<S extends z.ZodType, T extends object, Newer = neve
   input: unknown,
   run: (value: z.output<S>) => Promise<T>,
 ): Promise<Outcome<T, Newer>> {
-  const parsed = schema.safeParse(input)
-  if (!parsed.success) return { ok: false, kind: 'invalid', problems: problemsOf(parsed.error) }
-  const lost = unkeepable(parsed.data)
-  if (lost.length > 0) return { ok: false, kind: 'invalid', problems: lost }
+  const parsed = parseKeepable(schema, input)
+  if ('problems' in parsed) return { ok: false, kind: 'invalid', problems: parsed.problems }
   try {
-    return { ok: true, ...(await run(parsed.data)) }
+    return { ok: true, ...(await run(parsed.value)) }
   } catch (error) {
     if (error instanceof StaleError) return { ok: false, kind: 'stale', newer: error.newer as Newer, revision: error.newerRevision }
     if (error instanceof NotFoundError) return { ok: false, kind: 'gone', message: error.message }
@@ -33,10 +30,16 @@ export async function answer<S extends z.ZodType, T extends object, Newer = neve
 /** Input that is well formed and still wrong. */
 export class InvalidError extends Error {
   constructor(readonly problems: FileProblem[]) {
-    super(problems.map((problem) => `${problem.path}: ${problem.message}`).join('; '))
+    super(problemsText(problems))
     this.name = 'InvalidError'
   }
 }
 
 export const idSchema = z.uuid()
 export const revisionSchema = z.number().int().min(1)
+
+/** The first of a list that is there a second time, by what tells them apart. */
+export const repeated = <T>(list: readonly T[], key: (one: T) => string): T | undefined => {
+  const seen = new Set<string>()
+  return list.find((one) => seen.size === seen.add(key(one)).size)
+}

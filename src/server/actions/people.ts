@@ -14,7 +14,7 @@ import { addOverrule } from '../repositories/overrules'
 import { peopleOn } from '../roster'
 import { RULE_BASE } from '../ruleBase'
 import { here, today } from '../studio'
-import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
+import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
 
 /** Nobody is older. */
 const OLDEST = 120
@@ -43,7 +43,7 @@ function impossibleDays({ birthDate, dueDate, lastBirth, conditions }: ClientRec
 }
 
 /** Checks that need the rule base or today's date. */
-function checkRecord(record: ClientRecord, now: Day): ClientRecord {
+function problemsIn(record: ClientRecord, now: Day): FileProblem[] {
   const problems = record.conditions.flatMap(({ slug, variant }, index): FileProblem[] => {
     const condition = RULE_BASE.conditions.get(slug)
     if (!condition) return [{ path: `$.conditions[${index}].slug`, message: `there is no condition "${slug}"` }]
@@ -52,8 +52,12 @@ function checkRecord(record: ClientRecord, now: Day): ClientRecord {
       : []
   })
   problems.push(...impossibleDays(record, now))
-  const twice = record.conditions.find(({ slug }, index) => record.conditions.findIndex((other) => other.slug === slug) !== index)
+  const twice = repeated(record.conditions, ({ slug }) => slug)
   if (twice) problems.push({ path: '$.conditions', message: `"${twice.slug}" is recorded twice` })
+  return problems
+}
+function checkRecord(record: ClientRecord, now: Day): ClientRecord {
+  const problems = problemsIn(record, now)
   if (problems.length > 0) throw new InvalidError(problems)
   return record
 }
@@ -149,15 +153,8 @@ export async function importPeople(input: unknown): Promise<Outcome<{ added: num
   return answer(importSchema, input, async ({ people }) => {
     const { db, studio } = await here()
     const now = today(studio)
-    const check = (record: ClientRecord, index: number) => {
-      try {
-        checkRecord(record, now)
-        return []
-      } catch (error) {
-        if (!(error instanceof InvalidError)) throw error
-        return error.problems.map(({ path, message }) => ({ path: `$.people[${index}].record${path.slice(1)}`, message }))
-      }
-    }
+    const check = (record: ClientRecord, index: number) =>
+      problemsIn(record, now).map(({ path, message }) => ({ path: `$.people[${index}].record${path.slice(1)}`, message }))
     const problems = people.flatMap(({ record }, index) => check(record, index))
     if (problems.length > 0) throw new InvalidError(problems)
     const fresh = people.filter(({ update }) => update === undefined)

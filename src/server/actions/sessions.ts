@@ -15,7 +15,7 @@ import { getSession, saveLog as keepLog, openSession, setCheckIn } from '../repo
 import { peopleOn } from '../roster'
 import { RULE_BASE } from '../ruleBase'
 import { here, today } from '../studio'
-import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
+import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
 
 /** A class is opened at most a year ahead or back. */
 const FARTHEST_DAYS = 366
@@ -52,7 +52,7 @@ const logSchema = z.strictObject({
 /** The log names each person once, and only items and versions that there are. */
 function checkLog({ rows, entries }: Pick<z.output<typeof logSchema>, 'rows' | 'entries'>, plan: PlanDraft, catalogue: Catalogue) {
   const items = new Set(itemsOf(plan).map(({ item }) => item.id))
-  const twice = rows.find((row, index) => rows.findIndex(({ clientId }) => clientId === row.clientId) !== index)
+  const twice = repeated(rows, ({ clientId }) => clientId)
   const taken = new Set<string>()
   const problems = [
     ...(twice ? [{ path: '$.rows', message: `person ${twice.clientId} is there twice` }] : []),

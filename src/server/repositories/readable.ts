@@ -1,7 +1,7 @@
 import { and, eq } from 'drizzle-orm'
 import type { z } from 'zod'
 import { clientSchema } from '@/core/client'
-import { problemsOf } from '@/core/formats'
+import { problemsOf, problemsText } from '@/core/formats'
 import { ownMovementSchema } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
@@ -30,14 +30,7 @@ export class UnreadableError extends Error {
 export function readDocument<S extends z.ZodType>(schema: S, what: string, id: string, document: unknown): z.output<S> {
   const parsed = schema.safeParse(document)
   if (parsed.success) return parsed.data
-  throw new UnreadableError(
-    what,
-    id,
-    problemsOf(parsed.error)
-      .slice(0, 3)
-      .map(({ path, message }) => `${path}: ${message}`)
-      .join('; '),
-  )
+  throw new UnreadableError(what, id, problemsText(problemsOf(parsed.error).slice(0, 3)))
 }
 
 /** Rows of a list; one that cannot be read is left out here and told by `unreadable`. */

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import { wordFinder } from '@/core/movement/words'
 import type { Addable } from '@/workers/designerContract'
-import { kitWords } from '../fit/warningWords'
+import { neededKit } from '../fit/warningWords'
 import { Sheet } from '../shell/Sheet'
 
 const AT_FIRST = 60
@@ -80,7 +80,7 @@ export function AddSheet({
           <ul className="list-disc pl-5">
             {lacking.slice(0, LACKING_SHOWN).map((choice) => (
               <li key={choice.id}>
-                {choice.movement}, {choice.name}: needs {kitWords(choice.lacks)}
+                {choice.movement}, {choice.name}: needs {neededKit(choice.lacks)}
               </li>
             ))}
           </ul>

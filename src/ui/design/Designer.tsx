@@ -177,7 +177,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     wanted.current = undefined
     window.history.replaceState(null, '', window.location.pathname)
     const block = (startPlan.phases.find(({ kind }) => kind === phase) ?? startPlan.phases.at(-1))?.blocks.at(-1)
-    if (block) edit({ kind: 'add-item', block: block.id, at: block.items.length, item: { id: `i-${crypto.randomUUID().slice(0, 8)}`, variant } })
+    if (block) put(block.id, block.items.length, variant)
   })
   const moveItem = (item: string, by: -1 | 1) => {
     const blocks = plan.phases.flatMap((phase) => phase.blocks)

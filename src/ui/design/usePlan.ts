@@ -1,7 +1,9 @@
 'use client'
 import { useCallback, useEffect, useReducer, useRef } from 'react'
+import { problemsText } from '@/core/formats/files'
 import { applyEdit, type Edit, type PlanDraft } from '@/core/plan'
 import { saveClass } from '@/server/actions/classes'
+import { useUnloadGuard } from '../shell/useLeaveGuard'
 
 export type SaveState = 'saved' | 'saving' | 'offline' | 'stale' | 'refused'
 
@@ -93,7 +95,7 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
         else
           move({
             kind: 'refused',
-            message: outcome.kind === 'gone' ? outcome.message : outcome.problems.map((problem) => `${problem.path}: ${problem.message}`).join('; '),
+            message: outcome.kind === 'gone' ? outcome.message : problemsText(outcome.problems),
           })
       } catch {
         move({ kind: 'offline' })
@@ -123,13 +125,7 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
   // whoever leaves the page within that pause loses nothing
   useEffect(() => () => void saved(), [saved])
 
-  const open = state.save !== 'saved'
-  useEffect(() => {
-    if (!open) return
-    const warn = (event: BeforeUnloadEvent) => event.preventDefault()
-    window.addEventListener('beforeunload', warn)
-    return () => window.removeEventListener('beforeunload', warn)
-  }, [open])
+  useUnloadGuard(state.save !== 'saved')
 
   const keepMine = () => {
     if (!state.newer) return

@@ -21,7 +21,7 @@ const KIT_WORDS: Record<Kit, string> = {
 }
 
 /** Kit as a list in a sentence. */
-export const kitWords = (kit: readonly Kit[]): string => list(kit.map((one) => KIT_WORDS[one]))
+export const neededKit = (kit: readonly Kit[]): string => list(kit.map((one) => KIT_WORDS[one]))
 
 const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
 
@@ -59,6 +59,6 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
     case 'load-not-held':
       return `${nameOf(warning.item)} has ${warning.loadKg} kg, but this version holds nothing: choose one that does, or take the load away.`
     case 'kit-missing':
-      return `${nameOf(warning.item)} needs ${kitWords(warning.kit)}, which this room does not have.`
+      return `${nameOf(warning.item)} needs ${neededKit(warning.kit)}, which this room does not have.`
   }
 }

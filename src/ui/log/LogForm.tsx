@@ -1,5 +1,6 @@
 'use client'
 import { useState, useTransition } from 'react'
+import { problemsText } from '@/core/formats/files'
 import { saveLog } from '@/server/actions/sessions'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
@@ -85,7 +86,7 @@ export function LogForm({
           outcome.ok
             ? 'Saved'
             : outcome.kind === 'invalid'
-              ? outcome.problems.map((problem) => `${problem.path}: ${problem.message}`).join('; ')
+              ? problemsText(outcome.problems)
               : outcome.kind === 'stale'
                 ? 'Not saved: this log was saved in another window meanwhile.'
                 : 'This session is gone.',

@@ -3,15 +3,12 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
-import type { LibraryQuestions } from '@/workers/libraryContract'
-import { useAsk } from '../shell/useAsk'
+import { useLibrary } from './useLibrary'
 
 /** Who of a class may do which step of a movement; undefined until it is judged, and when no class is chosen. */
 export function useFits(movement: string, people: WorkerPerson[], own: StoredOwn[]): ReadonlyMap<string, readonly string[]> | undefined {
-  const ask = useAsk<LibraryQuestions>(() => new Worker(new URL('../../workers/library.worker.ts', import.meta.url), { type: 'module' }), {
-    kind: 'open',
-    ask: { people, own },
-  })
+  // without a class there is nothing to judge, and no worker for it
+  const ask = useLibrary(people.length > 0 ? { people, own } : undefined)
   const [fits, setFits] = useState<ReadonlyMap<string, readonly string[]>>()
   useEffect(() => {
     if (people.length === 0) return

@@ -7,15 +7,13 @@ import { MUSCLES, type Muscle } from '@/core/movement/movement'
 import { PLACES, type Place } from '@/core/movement/search'
 import { KIT, type Kit } from '@/core/vocabulary'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
-import type { Find, LibraryQuestions } from '@/workers/libraryContract'
+import { FIRST_FIND, type Find, type LibraryQuestions } from '@/workers/libraryContract'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { MovingFigure } from '../figure/MovingFigure'
 import { Check } from '../shell/Check'
-import { useAsk } from '../shell/useAsk'
 import { addressOf, findIn } from './findAddress'
+import { useLibrary } from './useLibrary'
 
-const FIRST_SHOWN = 24
-const BARE: Find = { words: '', conditions: [], over65: false, forClass: false, most: FIRST_SHOWN, moving: false }
 const words = (name: string) => name.replaceAll('-', ' ')
 /** Kit that has to be brought; chair, wall and support are part of a room. */
 const BROUGHT = KIT.filter((kit) => !['chair', 'support', 'wall'].includes(kit))
@@ -60,10 +58,7 @@ interface Props {
 /** Movements by words, purpose, muscle, place and kit, by conditions they are safe for, and by who of a class can do them. */
 export function MovementSearch({ first, startQuery, purposes, conditions, classes, classId, people, own }: Props) {
   const router = useRouter()
-  const ask = useAsk<LibraryQuestions>(() => new Worker(new URL('../../workers/library.worker.ts', import.meta.url), { type: 'module' }), {
-    kind: 'open',
-    ask: { people, own },
-  })
+  const ask = useLibrary({ people, own, figures: true })
   const [moving, setMoving] = useState(false)
   const [query, setQuery] = useState(startQuery)
   const [shown, setShown] = useState(first)
@@ -90,10 +85,10 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
     if (!read.current) {
       read.current = true
       // after Back the page is the one that was sent first; the address knows what was looked at last
-      if (there !== addressOf(startQuery, classId)) setQuery({ ...BARE, ...findIn(Object.fromEntries(new URLSearchParams(there))) })
+      if (there !== addressOf(startQuery, classId)) setQuery({ ...FIRST_FIND, ...findIn(Object.fromEntries(new URLSearchParams(there))) })
     } else if (there !== addressOf(query, classId)) window.history.replaceState(null, '', `${window.location.pathname}${addressOf(query, classId)}`)
   }, [query, startQuery, classId])
-  const change = (next: Partial<Find>) => setQuery((now) => ({ ...now, most: FIRST_SHOWN, ...next }))
+  const change = (next: Partial<Find>) => setQuery((now) => ({ ...now, most: FIRST_FIND.most, ...next }))
   const named = new Map(conditions.map(({ slug, name }) => [slug, name]))
   return (
     <div className="flex flex-col gap-5">
@@ -194,7 +189,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
             ? `By the words alone there ${shown.byWordsAlone === 1 ? 'is one' : `are ${shown.byWordsAlone}`}; the filters leave ${shown.byWordsAlone === 1 ? 'it' : 'them'} out.`
             : 'Try another word for it, or fewer words.'}
           {shown.byWordsAlone > 0 && (
-            <button type="button" className="quiet ml-3" onClick={() => setQuery({ ...BARE, words: query.words })}>
+            <button type="button" className="quiet ml-3" onClick={() => setQuery({ ...FIRST_FIND, words: query.words })}>
               Take the filters away
             </button>
           )}
@@ -219,7 +214,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
         ))}
       </ul>
       {shown.total > shown.found.length && (
-        <button type="button" className="quiet self-start" onClick={() => change({ most: query.most + FIRST_SHOWN })}>
+        <button type="button" className="quiet self-start" onClick={() => change({ most: query.most + FIRST_FIND.most })}>
           Show more
         </button>
       )}

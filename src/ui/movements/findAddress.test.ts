@@ -4,11 +4,10 @@ import { PURPOSES } from '@/core/movement'
 import { MUSCLES } from '@/core/movement/movement'
 import { PLACES } from '@/core/movement/search'
 import { KIT } from '@/core/vocabulary'
-import type { Find } from '@/workers/libraryContract'
+import { FIRST_FIND, type Find } from '@/workers/libraryContract'
 import { addressOf, findIn } from './findAddress'
 
-const FIRST: Find = { words: '', conditions: [], over65: false, forClass: false, most: 24, moving: false }
-const readBack = (address: string) => ({ ...FIRST, ...findIn(Object.fromEntries(new URLSearchParams(address))) })
+const readBack = (address: string) => ({ ...FIRST_FIND, ...findIn(Object.fromEntries(new URLSearchParams(address))) })
 
 test('a search comes back from its address as it was', () => {
   const finds: fc.Arbitrary<Find> = fc.record(
@@ -34,5 +33,5 @@ test('a search comes back from its address as it was', () => {
 })
 
 test('an address that says what there is not is read as far as it makes sense', () => {
-  expect(readBack('?place=moon&most=a&kit=band,jet&words=row&over65=yes')).toEqual({ ...FIRST, words: 'row' })
+  expect(readBack('?place=moon&most=a&kit=band,jet&words=row&over65=yes')).toEqual({ ...FIRST_FIND, words: 'row' })
 })

@@ -3,7 +3,7 @@ import { PURPOSES } from '@/core/movement'
 import { MUSCLES } from '@/core/movement/movement'
 import { PLACES } from '@/core/movement/search'
 import { KIT } from '@/core/vocabulary'
-import type { Find } from '@/workers/libraryContract'
+import { FIRST_FIND, type Find } from '@/workers/libraryContract'
 
 const SEPARATOR = ','
 const listOf = <T extends string>(one: z.ZodType<T, string>) =>
@@ -22,7 +22,7 @@ const SAID = {
   conditions: listOf(z.string().max(60)),
   over65: z.literal('1').transform(() => true),
   forClass: z.literal('1').transform(() => true),
-  most: z.coerce.number().int().min(24).max(1000),
+  most: z.coerce.number().int().min(FIRST_FIND.most).max(1000),
 } as const satisfies { [K in keyof Find]?: z.ZodType<Find[K]> }
 
 /** The search that an address stands for, so that Back, a bookmark and a reload find what was looked at. */
@@ -42,6 +42,6 @@ export function addressOf(find: Find, classId: string): string {
   if (find.kit) said.set('kit', find.kit.join(SEPARATOR))
   if (find.conditions.length > 0) said.set('conditions', find.conditions.join(SEPARATOR))
   for (const key of ['over65', 'forClass'] as const) if (find[key]) said.set(key, '1')
-  if (find.most > 24) said.set('most', String(find.most))
+  if (find.most > FIRST_FIND.most) said.set('most', String(find.most))
   return said.size > 0 ? `?${said}` : ''
 }

@@ -1,5 +1,6 @@
 'use client'
 import { useCallback, useEffect, useRef } from 'react'
+import type { Reply } from '@/workers/answering'
 
 interface Waiting {
   resolve: (answer: unknown) => void
@@ -8,15 +9,14 @@ interface Waiting {
 interface Dialogue {
   [kind: string]: { ask: unknown; answer: unknown }
 }
-type Reply = { id: number; answer: unknown } | { id: number; fault: string }
 
 /**
  * Questions to a worker, each with its answer. The worker, with rules and library, is loaded after the first paint.
  *
  * @param make makes the worker; the address must stand in the caller, where the bundler finds it
- * @param first asked right after the start, so that the worker knows what the page knows
+ * @param first asked right after the start, so that the worker knows what the page knows; left out = it starts with the first question
  */
-export function useAsk<Q extends object>(make: () => Worker, first?: { kind: keyof Q & string; ask: unknown }) {
+export function useAsk<Q extends object>(make: () => Worker, first: { kind: keyof Q & string; ask: unknown } | undefined) {
   const worker = useRef<Worker | null>(null)
   const waiting = useRef(new Map<number, Waiting>())
   const next = useRef(1)
@@ -41,7 +41,7 @@ export function useAsk<Q extends object>(make: () => Worker, first?: { kind: key
   }, [])
 
   useEffect(() => {
-    const timer = setTimeout(begin, 300)
+    const timer = start.current.first && setTimeout(begin, 300)
     return () => {
       clearTimeout(timer)
       worker.current?.terminate()

@@ -3,15 +3,25 @@ import { useEffect } from 'react'
 
 const QUESTION = 'What you entered here is not saved yet. Leave all the same?'
 
+/** Lets the browser ask before the page is closed or loaded again. */
+export function useUnloadGuard(open: boolean): void {
+  useEffect(() => {
+    if (!open) return
+    const onUnload = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', onUnload)
+    return () => window.removeEventListener('beforeunload', onUnload)
+  }, [open])
+}
+
 /**
  * Asks before somebody leaves a page with something on it that is not saved: by a link, by Back, by closing or loading again.
  *
  * @param open whether anything is unsaved
  */
 export function useLeaveGuard(open: boolean): void {
+  useUnloadGuard(open)
   useEffect(() => {
     if (!open) return
-    const onUnload = (event: BeforeUnloadEvent) => event.preventDefault()
     const onClick = (event: MouseEvent) => {
       const link = (event.target as Element).closest?.('a[href]')
       const elsewhere = event.ctrlKey || event.metaKey || event.shiftKey || event.button !== 0
@@ -27,12 +37,10 @@ export function useLeaveGuard(open: boolean): void {
     const onNavigate = (event: Event) => {
       if ('navigationType' in event && event.navigationType === 'traverse' && event.cancelable && !window.confirm(QUESTION)) event.preventDefault()
     }
-    window.addEventListener('beforeunload', onUnload)
     // before the link's own handler
     document.addEventListener('click', onClick, true)
     navigation?.addEventListener('navigate', onNavigate)
     return () => {
-      window.removeEventListener('beforeunload', onUnload)
       document.removeEventListener('click', onClick, true)
       navigation?.removeEventListener('navigate', onNavigate)
     }

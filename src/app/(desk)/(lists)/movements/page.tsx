@@ -7,12 +7,11 @@ import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { findIn } from '@/ui/movements/findAddress'
 import { MovementSearch } from '@/ui/movements/MovementSearch'
-import type { Find } from '@/workers/libraryContract'
+import { FIRST_FIND } from '@/workers/libraryContract'
 import { LibraryDesk } from '@/workers/libraryDesk'
 
 export const metadata = { title: 'Movements' }
 
-const FIRST: Find = { words: '', conditions: [], over65: false, forClass: false, most: 24, moving: false }
 /** Added by the tool or by the check-in; nobody searches for them. */
 const NOT_SEARCHED = new Set(
   [...RULE_BASE.conditions.values()].flatMap(({ slug, addedBy }) => (addedBy && ['always', 'age', 'unwell'].includes(addedBy.by) ? [slug] : [])),
@@ -22,7 +21,7 @@ export default async function MovementsPage({ searchParams }: { searchParams: Pr
   const { db, studio } = await here()
   const given = await searchParams
   const asked = typeof given.class === 'string' ? given.class : ''
-  const wish: Find = { ...FIRST, ...findIn(given) }
+  const wish = { ...FIRST_FIND, ...findIn(given) }
   const [{ own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
   const classId = z.uuid().safeParse(asked).success && classes.some(({ id }) => id === asked) ? asked : ''
   const people = classId ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, classId), today(studio), classId) : []

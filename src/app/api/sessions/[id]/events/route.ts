@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { problemsOf, unkeepable } from '@/core/formats'
+import { parseKeepable, problemsOf, problemsText } from '@/core/formats'
 import { type LeadEvent, leadEventSchema } from '@/core/lead'
 import { addEvents, eventsOf, getSession, type KeptEvents } from '@/server/repositories/sessions'
 import { withId } from '../../../answers'
@@ -25,19 +25,12 @@ function sorted(events: readonly { id: string }[], now: number): { sound: LeadEv
   const sound: LeadEvent[] = []
   const refused: KeptEvents['refused'] = []
   for (const event of events) {
-    const parsed = leadEventSchema.safeParse(event)
-    if (!parsed.success)
-      refused.push({
-        id: event.id,
-        why: problemsOf(parsed.error)
-          .map(({ path, message }) => `${path}: ${message}`)
-          .join('; '),
-      })
-    else if (unkeepable(event).length > 0) refused.push({ id: event.id, why: unkeepable(event)[0]!.message })
-    else if (Math.abs(parsed.data.at - now) > FARTHEST_OFF_MS)
+    const parsed = parseKeepable(leadEventSchema, event)
+    if ('problems' in parsed) refused.push({ id: event.id, why: problemsText(parsed.problems) })
+    else if (Math.abs(parsed.value.at - now) > FARTHEST_OFF_MS)
       refused.push({ id: event.id, why: 'its time is days away from now: the clock of the device is wrong' })
     else if (sound.some(({ id }) => id === event.id)) refused.push({ id: event.id, why: 'it is there twice in one batch' })
-    else sound.push(parsed.data)
+    else sound.push(parsed.value)
   }
   return { sound, refused }
 }
