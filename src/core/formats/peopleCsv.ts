@@ -1,6 +1,9 @@
 import { type ClientRecord, clientSchema, type Day, isDay } from '../client'
 import { issueWords } from './issueWords'
 
+/** What one import takes. */
+export const MOST_ROWS = 300
+
 /** Columns that an import can fill; everything else of a record is entered on its page. */
 export const CSV_FIELDS = ['given', 'family', 'birthDate', 'dueDate', 'statureCm', 'massKg', 'conditions', 'emergencyContact', 'note'] as const
 export type CsvField = (typeof CSV_FIELDS)[number]
@@ -156,11 +159,9 @@ export function recordsOf(
   })
 }
 
-/** Whether two records may be of one person: name and day of birth are the same, however they are written. */
-export const samePerson = (
-  a: Pick<ClientRecord, 'given' | 'family' | 'birthDate'>,
-  b: Pick<ClientRecord, 'given' | 'family' | 'birthDate'>,
-): boolean => a.birthDate === b.birthDate && plain(a.given) === plain(b.given) && plain(a.family) === plain(b.family)
+/** The same for two records that may be of one person: name and day of birth, however they are written. */
+export const personKey = ({ given, family, birthDate }: Pick<ClientRecord, 'given' | 'family' | 'birthDate'>): string =>
+  [birthDate, plain(given), plain(family)].join('|')
 
 /** A record with what a row of a file brings: filled cells take the place of old ones, conditions are added and never taken away. */
 export function withRow(record: ClientRecord, row: ClientRecord): ClientRecord {
@@ -174,7 +175,7 @@ export function withRow(record: ClientRecord, row: ClientRecord): ClientRecord {
 }
 
 /** A plain telephone number is no formula; whatever else could begin one elsewhere is led by an apostrophe. */
-const guarded = (text: string) => (/^[=+\-@\t\r]/.test(text) && !/^\+[\d\s()]+$/.test(text) ? `'${text}` : text)
+export const guarded = (text: string) => (/^[=+\-@\t\r]/.test(text) && !/^\+[\d\s()]+$/.test(text) ? `'${text}` : text)
 const unguarded = (text: string) => (/^'[=+\-@\t\r]/.test(text) ? text.slice(1) : text)
 
 /** A record as a row of the same columns, for the export. */

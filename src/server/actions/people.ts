@@ -4,7 +4,7 @@ import { refresh } from 'next/cache'
 import { z } from 'zod'
 import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
 import { assessRoster, judgePlanned } from '@/core/evaluate'
-import { type FileProblem, withRow } from '@/core/formats'
+import { type FileProblem, MOST_ROWS, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
 import { isAbsolute, overruledDose } from '@/core/safety'
 import { studioLibrary } from '../library'
@@ -145,7 +145,7 @@ const importSchema = z.strictObject({
       }),
     )
     .min(1)
-    .max(300),
+    .max(MOST_ROWS),
 })
 
 /** Takes the rows of a file in, all or none. */

@@ -8,6 +8,7 @@ import { NotFoundError, StaleError } from '../stale'
 import { readClient, type StoredClient } from './clients'
 import { ownClients } from './owned'
 import { onlyReadable, readDocument } from './readable'
+import { STARTED } from './sessions'
 
 export interface StoredClass {
   id: string
@@ -69,8 +70,7 @@ export const savePlan = (
       throw new StaleError(newer.plan, newer.revision)
     }
     const open = and(eq(sessions.studioId, studioId), eq(sessions.classId, id), gte(sessions.day, today))
-    const begun = sql`(exists (select 1 from lead_event e where e.session_id = ${sessions.id} and e.kind = 'start')
-      or exists (select 1 from log_entry l where l.session_id = ${sessions.id}))`
+    const begun = sql`(${STARTED} or exists (select 1 from log_entry l where l.session_id = ${sessions.id}))`
     await tx
       .update(sessions)
       .set({ plan })

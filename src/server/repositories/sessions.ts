@@ -90,18 +90,15 @@ export const listSessions = (db: Database, studioId: string, limit = 60): Promis
     .orderBy(desc(sessions.day), asc(sessions.id))
     .limit(limit)
 
+/** Of a session: somebody has started to lead it. */
+export const STARTED = sql`exists (select 1 from lead_event e where e.session_id = ${sessions.id} and e.kind = 'start')`
+
 /** Sessions of a day and later that nobody has started to lead. */
 export async function openSessions(db: Database, studioId: string, day: string): Promise<StoredSession[]> {
   const rows = await db
     .select(columns)
     .from(sessions)
-    .where(
-      and(
-        eq(sessions.studioId, studioId),
-        gte(sessions.day, day),
-        sql`not exists (select 1 from lead_event e where e.session_id = ${sessions.id} and e.kind = 'start')`,
-      ),
-    )
+    .where(and(eq(sessions.studioId, studioId), gte(sessions.day, day), sql`not ${STARTED}`))
     .orderBy(asc(sessions.day), asc(sessions.id))
   return onlyReadable(rows, readSession)
 }
@@ -121,6 +118,16 @@ export async function attendanceOf(db: Database, studioId: string, sessionId: st
     note,
     revision,
   }))
+}
+
+/** What the log writes over in a row that the door has begun. */
+const LOG_COLUMNS = {
+  came: sql`excluded.came`,
+  exertion: sql`excluded.exertion`,
+  painDuring: sql`excluded.pain_during`,
+  painNextDay: sql`excluded.pain_next_day`,
+  note: sql`excluded.note`,
+  updatedAt: sql`now()`,
 }
 
 /**
@@ -148,13 +155,11 @@ export async function saveLog(
     }
     const named = rows.map(({ clientId }) => clientId)
     await ownClients(tx, studioId, [...named, ...entries.map(({ clientId }) => clientId)])
-    for (const { clientId, came, ...said } of rows) {
-      const told = { ...said, came: came ? 1 : 0 }
+    if (rows.length > 0)
       await tx
         .insert(attendances)
-        .values({ ...told, clientId, studioId, sessionId })
-        .onConflictDoUpdate({ target: [attendances.sessionId, attendances.clientId], set: { ...told, updatedAt: new Date() } })
-    }
+        .values(rows.map((row) => ({ ...row, came: row.came ? 1 : 0, studioId, sessionId })))
+        .onConflictDoUpdate({ target: [attendances.sessionId, attendances.clientId], set: LOG_COLUMNS })
     if (named.length > 0)
       await tx
         .delete(logEntries)

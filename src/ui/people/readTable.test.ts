@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
-import { MOST_ROWS, readTable } from './readTable'
+import { MOST_ROWS } from '@/core/formats/peopleCsv'
+import { readTable } from './readTable'
 
 const utf8 = (text: string) => new TextEncoder().encode(text).buffer as ArrayBuffer
 /** Every letter below U+0100 is one byte of the same number. */

@@ -1,8 +1,5 @@
 import Papa from 'papaparse'
-import type { CsvLine } from '@/core/formats/peopleCsv'
-
-/** What one import takes. */
-export const MOST_ROWS = 300
+import { type CsvLine, MOST_ROWS } from '@/core/formats/peopleCsv'
 
 export interface Table {
   header: readonly string[]

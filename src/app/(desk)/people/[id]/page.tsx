@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { cache } from 'react'
 import { calendarChoices, conditionChoices, factsOn, perinatal } from '@/core/client'
 import { assess } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
@@ -14,17 +15,20 @@ import { Standing } from '@/ui/people/Standing'
 import { dateWords } from '@/ui/shell/days'
 import { named } from '../../../named'
 
+/** Read once for title and page. */
+const person = cache((id: string) => named(Promise.resolve({ id }), getClient))
+
 interface Props {
   params: Promise<{ id: string }>
 }
 
 export async function generateMetadata({ params }: Props) {
-  const { found } = await named(params, getClient)
+  const { found } = await person((await params).id)
   return { title: [found.record.given, found.record.family].filter(Boolean).join(' ') }
 }
 
 export default async function PersonPage({ params }: Props) {
-  const { db, studio, id, found: stored } = await named(params, getClient)
+  const { db, studio, id, found: stored } = await person((await params).id)
   const now = today(studio)
   const [letters, last, { catalogue }, attended] = await Promise.all([
     lettersOf(db, studio.id, id),
