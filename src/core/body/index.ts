@@ -10,6 +10,7 @@ export {
   FOOT_CONTACTS,
   feet,
   HAND_CONTACTS,
+  HOLDS,
   hands,
   interpolate,
   lean,

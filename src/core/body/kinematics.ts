@@ -1,6 +1,6 @@
 import { type ArmJoints, BOTH, carryingFeet, type Figure, type LegJoints, outward, type Room, type Side, STANDARD_ROOM, SUPPORT } from './joints'
 import { bodyMassPoints } from './massPoints'
-import type { Arm, FootContact, HandContact, Leg, Pose } from './pose'
+import { type Arm, type FootContact, type HandContact, HOLDS, type Leg, type Pose } from './pose'
 import { type Body, GRIP, LENGTH } from './skeleton'
 import {
   aboutX,
@@ -436,8 +436,7 @@ function footMiddle(figure: Figure): number {
   return middle + Math.abs(share) * (edge - middle)
 }
 
-/** Contacts of a hand that steadies a stand, and how much of the weight each takes: an estimate of a light hold. */
-const STEADYING: readonly HandContact[] = ['chairBack', 'chairSeat', 'rail', 'banister', 'counter', 'wall']
+/** How much of the weight a hand that steadies a stand takes: an estimate of a light hold. */
 const HAND_SHARE = 0.03
 
 /** Centre of mass of the body alone, m. */
@@ -454,7 +453,7 @@ function imbalance(figure: Figure): { ahead: number; aside: number } {
   const xs = carrying.map((side) => (figure.legs[side].heel[0] + figure.legs[side].ball[0]) / 2)
   const [least, most] = [Math.min(...xs), Math.max(...xs)]
   const aside = centre[0] - Math.min(most, Math.max(least, centre[0]))
-  const hands = BOTH.filter((side) => STEADYING.includes(figure.pose[`${side}Hand`])).map((side) => figure.arms[side].wrist[1])
+  const hands = BOTH.filter((side) => HOLDS.includes(figure.pose[`${side}Hand`])).map((side) => figure.arms[side].wrist[1])
   // hands that hold lightly take a little of the weight, so that its centre may lie nearer to them
   const wanted = hands.reduce((y, hand) => y + HAND_SHARE * (hand - y), footMiddle(figure))
   return { ahead: centre[1] - wanted, aside }

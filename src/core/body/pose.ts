@@ -54,6 +54,10 @@ export const HAND_CONTACTS = [
   'rim',
 ] as const
 export type HandContact = (typeof HAND_CONTACTS)[number]
+/** Supports that are held: they stand in the room, steady a stand and are drawn where the hands are. */
+export const HOLDS: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter']
+/** Whatever a hand can press on that does not give way. */
+export const FIXED_HOLDS: readonly HandContact[] = [...HOLDS, 'floor', 'seat', 'chairArm', 'ownBack']
 
 /** What carries the pelvis and how the trunk lies. */
 export const STANCES = ['stand', 'seat', 'supine', 'prone', 'side', 'incline', 'quadruped', 'kneel', 'longSit', 'plank'] as const
@@ -204,13 +208,10 @@ const between = <T extends object>(a: T, b: T, t: number): T =>
     Object.entries(a).map(([key, from]) => [key, (from as number) + ((b as Record<string, number>)[key]! - (from as number)) * t]),
   ) as T
 
-/** One hand that holds something while the other is free keeps it when left and right change places. */
-const HELD: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'counter', 'banister']
-
 /** The same pose to the other side; a hand that alone holds a support keeps it. */
 export function mirrored(pose: Pose): Pose {
   const { spine, neck } = pose
-  const keeps = HELD.includes(pose.leftHand) !== HELD.includes(pose.rightHand)
+  const keeps = HOLDS.includes(pose.leftHand) !== HOLDS.includes(pose.rightHand)
   return {
     ...pose,
     yaw: -pose.yaw,

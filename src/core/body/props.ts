@@ -1,7 +1,7 @@
 import { ankleAnchor, roundTheBack, sideAnchor } from './band'
 import { BOTH, type Figure, outward, type Side, SUPPORT } from './joints'
 import { at, type Camera, type Circle, capsule, disc, type Layer, type Paint, polygon } from './paint'
-import type { HandContact } from './pose'
+import { HOLDS } from './pose'
 import { add, cosDeg, length, mix, scale, sinDeg, sub, type Vec } from './vector'
 
 export type PropKind =
@@ -92,12 +92,10 @@ function chairShapes(camera: Camera, back: number, front: number, seatZ: number,
   ]
 }
 
-const HELD: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter']
-
 /** Where the support stands: at the hands that hold it, or held it in another pose of the movement. */
 function supportAt(figure: Figure): Vec {
   if (figure.furniture?.support) return figure.furniture.support
-  const holding = BOTH.filter((side) => HELD.includes(figure.pose[`${side}Hand`]))
+  const holding = BOTH.filter((side) => HOLDS.includes(figure.pose[`${side}Hand`]))
   const wrists = (holding.length > 0 ? holding : BOTH).map((side) => figure.arms[side].wrist)
   return wrists.reduce((far, wrist) => (wrist[1] > far[1] ? wrist : far))
 }

@@ -1,25 +1,11 @@
 import { BOTH, type Figure, hipsLifted, type Room, type Side, STANDARD_ROOM } from './joints'
 import { placeAt, solve, withWristAt } from './kinematics'
-import { type FootContact, type HandContact, interpolate, type Pose, type Stance } from './pose'
+import { FIXED_HOLDS, type FootContact, type HandContact, HOLDS, interpolate, type Pose, type Stance } from './pose'
 import type { Body } from './skeleton'
 import { add, length, mix, scale, sinDeg, sub, type Vec } from './vector'
 
 /** Contacts that stand in the room and not on the own body. */
-const IN_THE_ROOM: readonly HandContact[] = [
-  'chairBack',
-  'chairSeat',
-  'ownBack',
-  'seat',
-  'chairArm',
-  'wall',
-  'rail',
-  'banister',
-  'counter',
-  'floor',
-  'rim',
-]
-/** Supports that are drawn where the hands hold them. */
-const SUPPORTS: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter']
+const IN_THE_ROOM: readonly HandContact[] = [...FIXED_HOLDS, 'rim']
 
 const overPoints = <T extends object>(value: T, by: Vec, names: readonly (keyof T)[]): T =>
   Object.assign({ ...value }, ...names.map((name) => ({ [name]: add(value[name] as Vec, by) })))
@@ -82,7 +68,7 @@ const standing = (figure: Figure, before: Figure): Figure => {
 
 function furnitureOf(figures: readonly Figure[], tallest: Figure): Figure['furniture'] {
   const holding = [tallest, ...figures].flatMap((figure) =>
-    BOTH.filter((side) => SUPPORTS.includes(figure.pose[`${side}Hand`])).map((side) => ({ figure, wrist: figure.arms[side].wrist })),
+    BOTH.filter((side) => HOLDS.includes(figure.pose[`${side}Hand`])).map((side) => ({ figure, wrist: figure.arms[side].wrist })),
   )
   const first = holding.filter(({ figure }) => figure === holding[0]?.figure).map(({ wrist }) => wrist)
   const lowest = figures.reduce((low, figure) => (figure.pelvis[2] < low.pelvis[2] ? figure : low))

@@ -1,7 +1,7 @@
 import { BOTH, type Figure, hipsLifted, type Side } from './joints'
 import { centreOfMass, footEnds } from './kinematics'
 import { armMassPoints, legMassPoints, type MassPoint, trunkMassPoints } from './massPoints'
-import type { HandContact } from './pose'
+import { FIXED_HOLDS, type HandContact } from './pose'
 import { GRAVITY } from './skeleton'
 import { add, cross, length, scale, sub, unit, type Vec } from './vector'
 
@@ -166,7 +166,6 @@ export function insideBy(polygon: readonly Point[], p: Point): number {
   )
 }
 
-const FIXED: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter', 'floor', 'seat', 'chairArm', 'ownBack']
 const HALF_FOOT = 0.028
 
 /** Corners of everything that carries: feet, fixed hand supports, the seat. */
@@ -175,7 +174,7 @@ export function supportPoints(figure: Figure): Point[] {
   const points: Point[] = []
   for (const side of BOTH) {
     for (const end of footEnds(figure, side) ?? []) points.push([end[0] - HALF_FOOT * H, end[1]], [end[0] + HALF_FOOT * H, end[1]])
-    if (FIXED.includes(figure.pose[`${side}Hand`])) points.push([figure.arms[side].hand[0], figure.arms[side].hand[1]])
+    if (FIXED_HOLDS.includes(figure.pose[`${side}Hand`])) points.push([figure.arms[side].hand[0], figure.arms[side].hand[1]])
     if (figure.pose.stance === 'quadruped' || figure.pose.stance === 'kneel') {
       const { knee } = figure.legs[side]
       points.push([knee[0] - 0.03, knee[1]], [knee[0] + 0.03, knee[1]], [figure.legs[side].toe[0], figure.legs[side].toe[1]])

@@ -1,9 +1,8 @@
-import { type Figure, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
+import { type Figure, HOLDS, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
 import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
 import type { DeclaredDemands, Dose, Movement, Muscle, TempoClass, Variant } from './movement'
 
-const HOLDING = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter'] as const
-const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => (HOLDING as readonly string[]).includes(hand)).length
+const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => HOLDS.includes(hand)).length
 
 const onBed = (variant: Variant) => variant.room.surface > 0.2
 
