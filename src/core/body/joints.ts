@@ -6,6 +6,7 @@ export type Side = 'left' | 'right'
 export const BOTH: readonly Side[] = ['left', 'right']
 /** +1 on the right, -1 on the left: turns "outward" into a direction along x. */
 export const outward = (side: Side) => (side === 'right' ? 1 : -1)
+export const opposite = (side: Side): Side => (side === 'left' ? 'right' : 'left')
 
 /** Where the furniture is, m. */
 export interface Room {

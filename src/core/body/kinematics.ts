@@ -1,4 +1,16 @@
-import { type ArmJoints, BOTH, carryingFeet, type Figure, type LegJoints, outward, type Room, type Side, STANDARD_ROOM, SUPPORT } from './joints'
+import {
+  type ArmJoints,
+  BOTH,
+  carryingFeet,
+  type Figure,
+  type LegJoints,
+  opposite,
+  outward,
+  type Room,
+  type Side,
+  STANDARD_ROOM,
+  SUPPORT,
+} from './joints'
 import { bodyMassPoints } from './massPoints'
 import { type Arm, type FootContact, type HandContact, HOLDS, type Leg, type Pose } from './pose'
 import { type Body, GRIP, LENGTH } from './skeleton'
@@ -267,7 +279,7 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
       return add(figure.lumbar, apply(figure.pelvisFrame, [0.105 * H * out, 0.02 * H, 0.015 * H]))
     case 'chairBack':
       // one hand holds a chair beside, two hands one that is before the person
-      return figure.pose[side === 'left' ? 'rightHand' : 'leftHand'] === 'chairBack'
+      return figure.pose[`${opposite(side)}Hand`] === 'chairBack'
         ? [0.16 * out, ahead(SUPPORT.chairBackZ, 0.16 * out), SUPPORT.chairBackZ]
         : [SUPPORT.beside * out, front + 0.16, SUPPORT.chairBackZ]
     case 'banister':
@@ -280,8 +292,7 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
       return [0.17 * out, ahead(Math.min(shoulder[2], 1.34), 0.17 * out, STRETCH), Math.min(shoulder[2], 1.34)]
     case 'chairSeat':
       // one hand has the chair beside
-      if (figure.pose[side === 'left' ? 'rightHand' : 'leftHand'] !== 'chairSeat')
-        return [SUPPORT.beside * out, figure.pelvis[1] + 0.2, SUPPORT.chairSeatZ]
+      if (figure.pose[`${opposite(side)}Hand`] !== 'chairSeat') return [SUPPORT.beside * out, figure.pelvis[1] + 0.2, SUPPORT.chairSeatZ]
       return [0.15 * out, ahead(SUPPORT.chairSeatZ, 0.15 * out), SUPPORT.chairSeatZ]
     case 'seat':
       return [0.19 * out, figure.pelvis[1] - 0.03, figure.room.seatHeight + 0.02]
@@ -292,8 +303,7 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
       return add(other, apply(figure.thoraxFrame, [0.02 * H * out, 0, 0]))
     }
     case 'shin': {
-      const lifted =
-        BOTH.find((one) => figure.pose[`${one}Foot`] === 'free' && figure.pose[`${one === 'left' ? 'right' : 'left'}Foot`] !== 'free') ?? side
+      const lifted = BOTH.find((one) => figure.pose[`${one}Foot`] === 'free' && figure.pose[`${opposite(one)}Foot`] !== 'free') ?? side
       const held = figure.legs[lifted]
       const onto = scale(unit(cross(figure.pelvisFrame[0], unit(sub(held.ankle, held.knee)))), -0.035 * H)
       return add(add(mix(held.knee, held.ankle, 0.18), onto), scale(figure.pelvisFrame[0], 0.03 * H * out))

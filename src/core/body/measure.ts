@@ -1,4 +1,4 @@
-import { BOTH, carryingFeet, type Figure, hipsLifted, outward, type Side } from './joints'
+import { BOTH, carryingFeet, type Figure, hipsLifted, opposite, outward, type Side } from './joints'
 import type { HandContact } from './pose'
 import { LENGTH } from './skeleton'
 import { angleBetween, dot, into, sub, toDeg, type Vec } from './vector'
@@ -74,7 +74,7 @@ const ON_THE_CHEST: readonly HandContact[] = ['chest', 'otherShoulder']
 const SCAPULAR_FROM = 25
 const SIDE_UP_TO = 40
 
-const isUnderneath = (figure: Figure, side: Side) => figure.arms[side].shoulder[2] < figure.arms[side === 'left' ? 'right' : 'left'].shoulder[2]
+const isUnderneath = (figure: Figure, side: Side) => figure.arms[side].shoulder[2] < figure.arms[opposite(side)].shoulder[2]
 
 function shoulderDemands(figure: Figure, side: Side) {
   const { raise, plane, elbow } = armAngles(figure, side)
