@@ -1,8 +1,8 @@
 import 'server-only'
 import { LIBRARY } from '@/content/movements'
-import { type ClientRecord, type Day, factsOn, type OverruleRecord, overrulesOn } from '@/core/client'
+import { type CheckIn, type ClientRecord, type Day, factsOn, type OverruleRecord, overrulesOn } from '@/core/client'
 import type { RosterFacts } from '@/core/evaluate'
-import { type Overrule, overruledDose } from '@/core/safety'
+import { type Overrule, overruledDose, type PersonFacts } from '@/core/safety'
 import type { Database } from './db/connection'
 import { attendedDays, holdingOn, saidBetween } from './repositories/checkIns'
 import type { StoredClient } from './repositories/clients'
@@ -21,6 +21,19 @@ function overruleOf({ variant, reason, by, upTo }: OverruleRecord): Overrule[] {
   const entry = LIBRARY.byId.get(variant)
   const holds = upTo ?? (entry && overruledDose(entry.planned, entry.variant.dose.sets, true))
   return holds ? [{ variant, reason, by, upTo: holds }] : []
+}
+
+/** Facts of records that have not changed since; a record that was read again is another object. */
+const factsKnown = new WeakMap<ClientRecord, Map<string, PersonFacts>>()
+
+/** What the rules may know of a record on a day, worked out once for the same day, answers and attendance. */
+export function knownFacts(record: ClientRecord, day: Day, attended: readonly Day[], today?: CheckIn): PersonFacts {
+  const key = JSON.stringify([day, attended, today])
+  const facts = factsKnown.get(record)?.get(key) ?? factsOn(RULE_BASE, record, day, { ...(today && { today }), attended })
+  // a class is looked at for few days at a time
+  const known = factsKnown.get(record)
+  factsKnown.set(record, known && known.size < 12 ? known.set(key, facts) : new Map([[key, facts]]))
+  return facts
 }
 
 /** Whose day it is: the people of a class on a day. */
@@ -56,7 +69,7 @@ export async function peopleOfAll(db: Database, studioId: string, groups: readon
       )
       const today = checkIns.get(id)
       const came = (attended.get(id) ?? []).filter((on) => on <= day)
-      const facts = factsOn(RULE_BASE, record, day, { ...(today && { today }), attended: came })
+      const facts = knownFacts(record, day, came, today)
       return {
         id,
         name: names[index]!,

@@ -1,8 +1,10 @@
+import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { assess, buildRuleBase, judge } from '../safety'
-import { factsOn, isCleared, perinatal, readingsAsked, weeksInProgramme } from './facts'
+import { addDays } from './calendar'
+import { factsOn, isCleared, PROGRAMME_LOOKS_BACK_DAYS, perinatal, readingsAsked, weeksInProgramme } from './facts'
 import { overrulesOn } from './overrule'
 import { type ClientInput, checkInSchema, clientSchema } from './record'
 
@@ -130,4 +132,33 @@ test('an overrule holds from its day to its last, in its class', () => {
   expect(overrulesOn([one], '2026-12-02')).toHaveLength(0)
   expect(overrulesOn([{ ...one, classId }], '2026-11-25', 'another')).toHaveLength(0)
   expect(overrulesOn([{ ...one, classId }], '2026-11-25', classId)).toHaveLength(1)
+})
+
+describe('attendance long ago', () => {
+  const DAY = '2026-11-25'
+  const MOST_ASKED = 12
+
+  test('no rule asks for more weeks in the programme than are looked back for', () => {
+    const asked = [...JSON.stringify(CONDITIONS).matchAll(/weeksInProgramme\s*[<>=]+\s*(\d+)/g)].map(([, weeks]) => Number(weeks))
+    expect(asked.length).toBeGreaterThan(5)
+    expect(Math.max(...asked)).toBeLessThanOrEqual(MOST_ASKED)
+  })
+
+  test('changes nothing that a rule can ask for', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 40 }), { maxLength: 60 }), (pauses) => {
+        const days = pauses.map((_, index) => addDays(DAY, -pauses.slice(0, index + 1).reduce((sum, pause) => sum + pause, 0)))
+        const near = days.filter((day) => day >= addDays(DAY, -PROGRAMME_LOOKS_BACK_DAYS))
+        expect(Math.min(weeksInProgramme(near, DAY), MOST_ASKED)).toBe(Math.min(weeksInProgramme(days, DAY), MOST_ASKED))
+      }),
+    )
+    // the longest that twelve weeks can take
+    const rare = Array.from({ length: 12 }, (_, index) => addDays(DAY, -28 * (index + 1)))
+    expect(
+      weeksInProgramme(
+        rare.filter((day) => day >= addDays(DAY, -PROGRAMME_LOOKS_BACK_DAYS)),
+        DAY,
+      ),
+    ).toBe(12)
+  })
 })

@@ -52,6 +52,12 @@ export function aboutOn(record: Pick<ClientRecord, 'birthDate' | 'dueDate' | 'la
   return { age: ageOn(record.birthDate, day), pregnant: week !== undefined, afterBirth: inAfterBirth(weeksSinceBirth) }
 }
 
+/**
+ * Days before a day that can matter to a rule on weeks in the programme: no rule asks for more than twelve, and twelve with the longest
+ * pauses between them that do not end a programme fit into these, with a quarter to spare.
+ */
+export const PROGRAMME_LOOKS_BACK_DAYS = 15 * (PROGRAMME_GAP_WEEKS + 1) * 7
+
 /** Weeks in which somebody came at least once, since the last pause of more than four weeks (rule base 1.5). */
 export function weeksInProgramme(attended: readonly Day[], day: Day): number {
   const days = attended.filter((one) => one <= day).sort()

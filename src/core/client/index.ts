@@ -13,7 +13,17 @@ export {
   weekOf,
 } from './calendar'
 export { type ConditionChoice, calendarChoices, conditionChoices } from './choices'
-export { aboutOn, clearanceEnds, factsOn, isCleared, type KnownOnDay, perinatal, readingsAsked, weeksInProgramme } from './facts'
+export {
+  aboutOn,
+  clearanceEnds,
+  factsOn,
+  isCleared,
+  type KnownOnDay,
+  PROGRAMME_LOOKS_BACK_DAYS,
+  perinatal,
+  readingsAsked,
+  weeksInProgramme,
+} from './facts'
 export {
   type About,
   type Answer,

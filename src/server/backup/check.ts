@@ -5,7 +5,8 @@ import { leadEventSchema } from '@/core/lead'
 import { itemsOf, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { attendances, leadEvents, logEntries, overrules, screenings, sessions, studios } from '../db/schema'
-import { readDocument, UnreadableError, unreadable } from '../repositories/readable'
+import { readDocument, UnreadableError } from '../repositories/readable'
+import { unreadable, unreadableSessions } from '../repositories/unreadable'
 import { writeBackup } from './document'
 
 export interface Check {
@@ -27,7 +28,7 @@ export async function checkData(db: Database): Promise<Check> {
     }
   }
   for (const { id } of await db.select({ id: studios.id }).from(studios))
-    for (const { what, id: row, problems: why } of await unreadable(db, id, { sessions: true }))
+    for (const { what, id: row, problems: why } of [...(await unreadable(db, id)), ...(await unreadableSessions(db, id))])
       problems.push(new UnreadableError(what, row, why).message)
   for (const { id, answers } of await db.select({ id: screenings.id, answers: screenings.answers }).from(screenings))
     look(answersSchema, 'form', id, answers)

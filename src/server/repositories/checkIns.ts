@@ -1,5 +1,5 @@
-import { and, desc, eq, gte, inArray, isNotNull, lte } from 'drizzle-orm'
-import { addDays, type CheckIn } from '@/core/client'
+import { and, desc, eq, gte, inArray, isNotNull, lte, sql } from 'drizzle-orm'
+import { addDays, type CheckIn, PROGRAMME_LOOKS_BACK_DAYS } from '@/core/client'
 import type { Database } from '../db/connection'
 import { attendances, sessions } from '../db/schema'
 
@@ -46,16 +46,26 @@ export function holdingOn(said: readonly SaidAtDoor[], day: string): Map<string,
 export const checkInsOn = async (db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, CheckIn>> =>
   holdingOn(await saidBetween(db, studioId, clientIds, day, day), day)
 
-/** The days up to a day on which people came, the oldest first; weeks in the programme are counted from them. */
+/**
+ * The days up to a day on which people came, the oldest first; weeks in the programme are counted from them. Days too long ago to matter to
+ * any rule are left out, and one row comes for each person, so that years of classes cost no more than one.
+ */
 export async function attendedDays(db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, string[]>> {
   if (clientIds.length === 0) return new Map()
   const rows = await db
-    .select({ clientId: attendances.clientId, day: sessions.day })
+    .select({ clientId: attendances.clientId, days: sql<string>`string_agg(distinct ${sessions.day}::text, ' ' order by ${sessions.day}::text)` })
     .from(attendances)
     .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
-    .where(and(eq(attendances.studioId, studioId), inArray(attendances.clientId, [...clientIds]), eq(attendances.came, 1), lte(sessions.day, day)))
-    .orderBy(sessions.day)
-  const found = new Map(clientIds.map((id): [string, string[]] => [id, []]))
-  for (const row of rows) found.get(row.clientId)?.push(row.day)
-  return found
+    .where(
+      and(
+        eq(attendances.studioId, studioId),
+        inArray(attendances.clientId, [...clientIds]),
+        eq(attendances.came, 1),
+        lte(sessions.day, day),
+        gte(sessions.day, addDays(day, -PROGRAMME_LOOKS_BACK_DAYS)),
+      ),
+    )
+    .groupBy(attendances.clientId)
+  const came = new Map(rows.map(({ clientId, days }) => [clientId, days.split(' ')]))
+  return new Map(clientIds.map((id) => [id, came.get(id) ?? []]))
 }

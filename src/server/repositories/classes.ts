@@ -1,13 +1,14 @@
-import { and, asc, eq, gte, ne, sql } from 'drizzle-orm'
+import { and, asc, eq, gte, inArray, ne, sql } from 'drizzle-orm'
 import type { Day } from '@/core/client'
 import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { classes, clients, type RosterPlace, rosterEntries, sessions } from '../db/schema'
 import type { JudgedClass } from '../judged'
 import { NotFoundError, StaleError } from '../stale'
-import { readClient, type StoredClient } from './clients'
+import { BY_NAME, CLIENT_VERSION, knownClients, type StoredClient } from './clients'
+import { knownRows, type Read, versionOf } from './known'
 import { ownClients } from './owned'
-import { onlyReadable, readDocument } from './readable'
+import { readDocument } from './readable'
 import { STARTED } from './sessions'
 
 export interface StoredClass {
@@ -22,14 +23,27 @@ const columns = { id: classes.id, plan: classes.plan, revision: classes.revision
 
 const readClass = (row: StoredClass): StoredClass => ({ ...row, plan: readDocument(planSchema, 'class', row.id, row.plan) })
 
-export async function listClasses(db: Database, studioId: string): Promise<StoredClass[]> {
+/** All of them, with those that cannot be read. */
+export async function readClasses(db: Database, studioId: string): Promise<Read<StoredClass>> {
   const rows = await db
-    .select(columns)
+    .select({ id: classes.id, version: versionOf(classes) })
     .from(classes)
     .where(eq(classes.studioId, studioId))
     .orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id))
-  return onlyReadable(rows, readClass)
+  return knownRows(
+    db,
+    studioId,
+    rows,
+    (ids) =>
+      db
+        .select({ ...columns, version: versionOf(classes) })
+        .from(classes)
+        .where(and(eq(classes.studioId, studioId), inArray(classes.id, ids))),
+    readClass,
+  )
 }
+
+export const listClasses = async (db: Database, studioId: string): Promise<StoredClass[]> => (await readClasses(db, studioId)).rows
 
 export async function getClass(db: Database, studioId: string, id: string): Promise<StoredClass> {
   const [row] = await db
@@ -82,27 +96,28 @@ export const savePlan = (
 /** The people of every class, who only wait left out: one query for the day sheet. */
 export async function rosters(db: Database, studioId: string): Promise<Map<string, StoredClient[]>> {
   const rows = await db
-    .select({ classId: rosterEntries.classId, id: clients.id, record: clients.record, revision: clients.revision })
+    .select({ classId: rosterEntries.classId, ...CLIENT_VERSION })
     .from(rosterEntries)
     .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
     .where(and(eq(rosterEntries.studioId, studioId), ne(rosterEntries.place, 'waiting')))
-    .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
+    .orderBy(...BY_NAME)
+  const people = new Map((await knownClients(db, studioId, rows)).map((client) => [client.id, client]))
   const found = new Map<string, StoredClient[]>()
-  for (const { classId, ...row } of rows) {
-    const [read] = onlyReadable([row], readClient)
-    if (read) found.set(classId, [...(found.get(classId) ?? []), read])
+  for (const { classId, id } of rows) {
+    const client = people.get(id)
+    if (client) found.set(classId, [...(found.get(classId) ?? []), client])
   }
   return found
 }
 
 export async function rosterOf(db: Database, studioId: string, classId: string): Promise<StoredClient[]> {
   const rows = await db
-    .select({ id: clients.id, record: clients.record, revision: clients.revision })
+    .select(CLIENT_VERSION)
     .from(rosterEntries)
     .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
     .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId), ne(rosterEntries.place, 'waiting')))
-    .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
-  return onlyReadable(rows, readClient)
+    .orderBy(...BY_NAME)
+  return knownClients(db, studioId, rows)
 }
 
 /** Who belongs to a class and how; nobody twice. */

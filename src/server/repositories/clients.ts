@@ -3,7 +3,8 @@ import { type ClientRecord, clientSchema } from '@/core/client'
 import type { Database } from '../db/connection'
 import { classes, clients, erasures, leadEvents } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
-import { onlyReadable, readDocument } from './readable'
+import { forget, knownRows, type Read, type Versioned, versionOf } from './known'
+import { readDocument } from './readable'
 
 export interface StoredClient {
   id: string
@@ -12,16 +13,42 @@ export interface StoredClient {
 }
 
 const columns = { id: clients.id, record: clients.record, revision: clients.revision }
-export const readClient = (row: StoredClient): StoredClient => ({ ...row, record: readDocument(clientSchema, 'person', row.id, row.record) })
+const readClient = (row: StoredClient): StoredClient => ({ ...row, record: readDocument(clientSchema, 'person', row.id, row.record) })
 
-export async function listClients(db: Database, studioId: string): Promise<StoredClient[]> {
-  const rows = await db
-    .select(columns)
-    .from(clients)
-    .where(eq(clients.studioId, studioId))
-    .orderBy(asc(sql`lower(${clients.record}->>'given')`), asc(clients.id))
-  return onlyReadable(rows, readClient)
-}
+export const CLIENT_VERSION = { id: clients.id, version: versionOf(clients) }
+/** as people are listed */
+export const BY_NAME = [asc(sql`lower(${clients.record}->>'given')`), asc(clients.id)]
+
+const readAll = (db: Database, studioId: string, rows: readonly Versioned[]): Promise<Read<StoredClient>> =>
+  knownRows(
+    db,
+    studioId,
+    rows,
+    (ids) =>
+      db
+        .select({ ...columns, version: versionOf(clients) })
+        .from(clients)
+        .where(and(eq(clients.studioId, studioId), inArray(clients.id, ids))),
+    readClient,
+  )
+
+/** The people behind the versions of their rows. */
+export const knownClients = async (db: Database, studioId: string, rows: readonly Versioned[]): Promise<StoredClient[]> =>
+  (await readAll(db, studioId, rows)).rows
+
+/** Everybody, with the records that cannot be read. */
+export const readClients = async (db: Database, studioId: string): Promise<Read<StoredClient>> =>
+  readAll(
+    db,
+    studioId,
+    await db
+      .select(CLIENT_VERSION)
+      .from(clients)
+      .where(eq(clients.studioId, studioId))
+      .orderBy(...BY_NAME),
+  )
+
+export const listClients = async (db: Database, studioId: string): Promise<StoredClient[]> => (await readClients(db, studioId)).rows
 
 export async function getClient(db: Database, studioId: string, id: string): Promise<StoredClient> {
   const [row] = await db
@@ -35,10 +62,10 @@ export async function getClient(db: Database, studioId: string, id: string): Pro
 export async function getClients(db: Database, studioId: string, ids: readonly string[]): Promise<StoredClient[]> {
   if (ids.length === 0) return []
   const rows = await db
-    .select(columns)
+    .select(CLIENT_VERSION)
     .from(clients)
     .where(and(eq(clients.studioId, studioId), inArray(clients.id, [...ids])))
-  return onlyReadable(rows, readClient)
+  return knownClients(db, studioId, rows)
 }
 
 export async function addClient(db: Database, studioId: string, id: string, record: ClientRecord): Promise<void> {
@@ -66,8 +93,8 @@ export async function saveClient(db: Database, studioId: string, id: string, rev
  * Erases a person with everything that is kept on them: roster places, attendance, log rows, forms, letters and overrules go with the row;
  * what happened in a class keeps its time, without person and words, and what a class was judged as no longer names them.
  */
-export const eraseClient = (db: Database, studioId: string, id: string): Promise<void> =>
-  db.transaction(async (tx) => {
+export async function eraseClient(db: Database, studioId: string, id: string): Promise<void> {
+  await db.transaction(async (tx) => {
     const erased = await tx
       .delete(clients)
       .where(and(eq(clients.studioId, studioId), eq(clients.id, id)))
@@ -90,3 +117,5 @@ export const eraseClient = (db: Database, studioId: string, id: string): Promise
     }
     await tx.insert(erasures).values({ studioId, clientId: id }).onConflictDoNothing()
   })
+  forget(db, studioId, id)
+}

@@ -1,14 +1,16 @@
 import { randomUUID } from 'node:crypto'
-import { sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
 import { clientSchema, overruleSchema } from '@/core/client'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openMemory } from '../db/connection'
+import { clients as clientTable } from '../db/schema'
 import * as checkIns from './checkIns'
 import * as classes from './classes'
 import * as clients from './clients'
+import * as known from './known'
 import * as letters from './letters'
 import * as overrules from './overrules'
 import * as owned from './owned'
@@ -17,6 +19,7 @@ import * as readable from './readable'
 import * as screenings from './screenings'
 import * as sessions from './sessions'
 import * as studios from './studios'
+import * as unreadable from './unreadable'
 
 /** Everything of one studio, by the ids that another one tries. */
 interface House {
@@ -89,7 +92,21 @@ beforeAll(async () => {
 })
 afterAll(() => held.close())
 
-const REPOSITORIES = { checkIns, classes, clients, letters, overrules, owned, ownMovements, readable, screenings, sessions, studios }
+const REPOSITORIES = {
+  checkIns,
+  classes,
+  clients,
+  known,
+  letters,
+  overrules,
+  owned,
+  ownMovements,
+  readable,
+  screenings,
+  sessions,
+  studios,
+  unreadable,
+}
 type Call = () => Promise<unknown>
 const db = () => held.db
 /** Each function called by my studio with what is theirs: it must find nothing, or refuse. */
@@ -114,6 +131,12 @@ const TRIES: Record<string, Call | Call[]> = {
   'classes.keepJudged': () => classes.keepJudged(db(), mine.studio, theirs.class, { rules: 'x', people: [] } as never),
   'clients.getClient': () => clients.getClient(db(), mine.studio, theirs.client),
   'clients.getClients': () => clients.getClients(db(), mine.studio, [theirs.client]),
+  'clients.knownClients': async () => {
+    // what the other studio has read is not shown here, even by its version
+    await clients.listClients(db(), theirs.studio)
+    const [row] = await db().select(clients.CLIENT_VERSION).from(clientTable).where(eq(clientTable.id, theirs.client))
+    return clients.knownClients(db(), mine.studio, [row!])
+  },
   'clients.saveClient': () => clients.saveClient(db(), mine.studio, theirs.client, 1, { ...record, given: 'stolen' }),
   'clients.eraseClient': () => clients.eraseClient(db(), mine.studio, theirs.client),
   'letters.addLetter': () =>
@@ -173,15 +196,21 @@ const WITHIN = [
   'readable.UnreadableError',
   'readable.onlyReadable',
   'readable.readDocument',
-  'readable.unreadable',
+  'known.forget',
+  'known.knownRows',
+  'known.versionOf',
+  'unreadable.unreadable',
+  'unreadable.unreadableSessions',
   'classes.listClasses',
+  'classes.readClasses',
   'classes.addClass',
   'classes.judgedClasses',
   'clients.listClients',
   'clients.addClient',
   'clients.addClients',
-  'clients.readClient',
+  'clients.readClients',
   'ownMovements.listOwn',
+  'ownMovements.readOwnMovements',
   'ownMovements.addOwn',
   'sessions.listSessions',
   'sessions.openSessions',

@@ -1,9 +1,10 @@
-import { and, asc, eq } from 'drizzle-orm'
+import { and, asc, eq, inArray } from 'drizzle-orm'
 import { type OwnMovement, ownMovementSchema } from '@/core/movement'
 import type { Database } from '../db/connection'
 import { ownMovements } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
-import { onlyReadable, readDocument } from './readable'
+import { knownRows, type Read, versionOf } from './known'
+import { readDocument } from './readable'
 
 export interface StoredOwnMovement {
   id: string
@@ -17,11 +18,27 @@ const readOwn = (row: StoredOwnMovement): StoredOwnMovement => ({
   document: readDocument(ownMovementSchema, 'movement', row.id, row.document),
 })
 
-export const listOwn = async (db: Database, studioId: string): Promise<StoredOwnMovement[]> =>
-  onlyReadable(
-    await db.select(columns).from(ownMovements).where(eq(ownMovements.studioId, studioId)).orderBy(asc(ownMovements.createdAt), asc(ownMovements.id)),
+/** All of them, with those that cannot be read. */
+export async function readOwnMovements(db: Database, studioId: string): Promise<Read<StoredOwnMovement>> {
+  const rows = await db
+    .select({ id: ownMovements.id, version: versionOf(ownMovements) })
+    .from(ownMovements)
+    .where(eq(ownMovements.studioId, studioId))
+    .orderBy(asc(ownMovements.createdAt), asc(ownMovements.id))
+  return knownRows(
+    db,
+    studioId,
+    rows,
+    (ids) =>
+      db
+        .select({ ...columns, version: versionOf(ownMovements) })
+        .from(ownMovements)
+        .where(and(eq(ownMovements.studioId, studioId), inArray(ownMovements.id, ids))),
     readOwn,
   )
+}
+
+export const listOwn = async (db: Database, studioId: string): Promise<StoredOwnMovement[]> => (await readOwnMovements(db, studioId)).rows
 
 export async function getOwn(db: Database, studioId: string, id: string): Promise<StoredOwnMovement> {
   const [row] = await db

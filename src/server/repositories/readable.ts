@@ -1,11 +1,5 @@
-import { and, eq } from 'drizzle-orm'
 import type { z } from 'zod'
-import { clientSchema } from '@/core/client'
 import { problemsOf, problemsText } from '@/core/formats'
-import { ownMovementSchema } from '@/core/movement'
-import { planSchema } from '@/core/plan'
-import type { Database } from '../db/connection'
-import { classes, clients, ownMovements, sessions } from '../db/schema'
 
 /** A kept document does not fit its schema: it is damaged, or of a newer version. It is never changed or thrown away. */
 export class UnreadableError extends Error {
@@ -33,7 +27,7 @@ export function readDocument<S extends z.ZodType>(schema: S, what: string, id: s
   throw new UnreadableError(what, id, problemsText(problemsOf(parsed.error).slice(0, 3)))
 }
 
-/** Rows of a list; one that cannot be read is left out here and told by `unreadable`. */
+/** Rows of a list; one that cannot be read is left out here and told by the check of the data. */
 export const onlyReadable = <Row, Read>(rows: readonly Row[], read: (row: Row) => Read): Read[] =>
   rows.flatMap((row) => {
     try {
@@ -43,39 +37,3 @@ export const onlyReadable = <Row, Read>(rows: readonly Row[], read: (row: Row) =
       throw error
     }
   })
-
-export interface Unreadable {
-  what: 'class' | 'person' | 'movement' | 'session'
-  id: string
-  problems: string
-}
-
-/** Everything of a studio that cannot be read, for the day sheet and the check of the data. */
-export async function unreadable(db: Database, studioId: string, more: { sessions?: boolean } = {}): Promise<Unreadable[]> {
-  const [plans, records, own, led] = await Promise.all([
-    db.select({ id: classes.id, document: classes.plan }).from(classes).where(eq(classes.studioId, studioId)),
-    db.select({ id: clients.id, document: clients.record }).from(clients).where(eq(clients.studioId, studioId)),
-    db.select({ id: ownMovements.id, document: ownMovements.document }).from(ownMovements).where(eq(ownMovements.studioId, studioId)),
-    more.sessions
-      ? db
-          .select({ id: sessions.id, document: sessions.plan })
-          .from(sessions)
-          .where(and(eq(sessions.studioId, studioId)))
-      : [],
-  ])
-  const broken = (what: Unreadable['what'], schema: z.ZodType, rows: readonly { id: string; document: unknown }[]) =>
-    rows.flatMap(({ id, document }): Unreadable[] => {
-      try {
-        readDocument(schema, what, id, document)
-        return []
-      } catch (error) {
-        return [{ what, id, problems: (error as UnreadableError).problems }]
-      }
-    })
-  return [
-    ...broken('class', planSchema, plans),
-    ...broken('person', clientSchema, records),
-    ...broken('movement', ownMovementSchema, own),
-    ...broken('session', planSchema, led),
-  ]
-}

@@ -15,10 +15,11 @@ import { addClient, eraseClient, getClient, listClients, saveClient } from './cl
 import { addLetter, letterContent, lettersOf } from './letters'
 import { addOverrule, overrulesOf } from './overrules'
 import { addOwn, getOwn, listOwn, saveOwn } from './ownMovements'
-import { UnreadableError, unreadable } from './readable'
+import { UnreadableError } from './readable'
 import { confirmForm, getScreening, keepForm, screeningsOf } from './screenings'
 import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveLog, setCheckIn, traceOf } from './sessions'
 import { theStudio } from './studios'
+import { unreadable, unreadableSessions } from './unreadable'
 
 const server = process.env.TEST_DATABASE_URL
 const engines: [string, () => Promise<Connection>][] = [
@@ -292,13 +293,36 @@ describe.each(engines)('%s', (_name, open) => {
     expect(await listOwn(held.db, fresh)).toEqual([])
     await expect(getClass(held.db, fresh, bad)).rejects.toThrow(UnreadableError)
     await expect(getClass(held.db, fresh, bad)).rejects.toThrow(/kept as it is; restore a backup/)
-    const told = await unreadable(held.db, fresh, { sessions: true })
+    const told = await unreadable(held.db, fresh)
     expect(told.map(({ what, id }) => [what, id])).toEqual([
       ['class', bad],
       ['person', badPerson],
       ['movement', badOwn],
     ])
     expect(told[0]?.problems).toMatch(/title/)
+    expect(await unreadableSessions(held.db, fresh)).toEqual([])
+  })
+
+  test('what was read is given again until its row changes, by whomever, and cannot be changed in memory', async () => {
+    const client = randomUUID()
+    await addClient(held.db, studio, client, person('Wyn'))
+    const read = async () => (await listClients(held.db, studio)).find(({ id }) => id === client)!
+    const first = await read()
+    expect(await read()).toBe(first)
+    expect(() => first.record.conditions.push({ slug: 'osteoporosis' })).toThrow(TypeError)
+    await held.db.execute(sql`update client set record = jsonb_set(record, '{given}', '"Wynne"') where id = ${client}`)
+    expect((await read()).record.given).toBe('Wynne')
+    // what was rolled back was never there
+    await held.db
+      .transaction(async (tx) => {
+        await saveClient(tx, studio, client, 1, person('Gone'))
+        expect((await listClients(tx, studio)).map(({ record }) => record.given)).toContain('Gone')
+        throw new Error('no')
+      })
+      .catch(() => {})
+    expect((await read()).record.given).toBe('Wynne')
+    await eraseClient(held.db, studio, client)
+    expect((await listClients(held.db, studio)).some(({ id }) => id === client)).toBe(false)
   })
 
   test('days on which people came, for the weeks in the programme', async () => {

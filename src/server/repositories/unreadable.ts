@@ -1,0 +1,35 @@
+import { eq } from 'drizzle-orm'
+import { planSchema } from '@/core/plan'
+import type { Database } from '../db/connection'
+import { sessions } from '../db/schema'
+import { readClasses } from './classes'
+import { readClients } from './clients'
+import { readOwnMovements } from './ownMovements'
+import { readDocument, UnreadableError } from './readable'
+
+export interface Unreadable {
+  what: 'class' | 'person' | 'movement' | 'session'
+  id: string
+  problems: string
+}
+
+/** Everything of a studio that cannot be read, for the day sheet. */
+export async function unreadable(db: Database, studioId: string): Promise<Unreadable[]> {
+  const [plans, records, own] = await Promise.all([readClasses(db, studioId), readClients(db, studioId), readOwnMovements(db, studioId)])
+  const told = (what: Unreadable['what'], { broken }: Pick<typeof plans, 'broken'>) => broken.map((one): Unreadable => ({ what, ...one }))
+  return [...told('class', plans), ...told('person', records), ...told('movement', own)]
+}
+
+/** Sessions that cannot be read, for the check of the data: two thousand plans are too many for every look at the day sheet. */
+export async function unreadableSessions(db: Database, studioId: string): Promise<Unreadable[]> {
+  const rows = await db.select({ id: sessions.id, document: sessions.plan }).from(sessions).where(eq(sessions.studioId, studioId))
+  return rows.flatMap(({ id, document }): Unreadable[] => {
+    try {
+      readDocument(planSchema, 'session', id, document)
+      return []
+    } catch (error) {
+      if (error instanceof UnreadableError) return [{ what: 'session', id, problems: error.problems }]
+      throw error
+    }
+  })
+}
