@@ -1,11 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { assessRoster, type Evaluation, evaluate } from '@/core/evaluate'
+import { assessRoster, cellsOf, changedVerdicts, evaluate, judgedOf, type NamedCell } from '@/core/evaluate'
 import { checkPlan } from '@/core/plan'
 import { changesOfRules, noteClass, noteRules, RULES, rulesChanged } from './changedRules'
 import { type Connection, openMemory } from './db/connection'
 import { loadDemo } from './demo'
-import { changedVerdicts, judgedOf } from './judged'
 import { studioLibrary } from './library'
 import { judgedClass, keepJudged, listClasses, rosterOf } from './repositories/classes'
 import { theStudio } from './repositories/studios'
@@ -16,7 +15,7 @@ const DAY = '2026-11-24'
 let held: Connection
 let studio = ''
 let id = ''
-let evaluation: Evaluation
+let cells: NamedCell[]
 
 beforeAll(async () => {
   held = await openMemory()
@@ -28,13 +27,13 @@ beforeAll(async () => {
   const checked = checkPlan(stored.plan, catalogue)
   if ('problems' in checked) throw new Error('the demo plan is sound')
   const people = await peopleOn(held.db, studio, await rosterOf(held.db, studio, id), DAY, id)
-  evaluation = evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), catalogue)
+  cells = cellsOf(evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), catalogue))
 })
 afterAll(() => held.close())
 
 /** What earlier rules would have said: the same but for one cell. */
 function earlier() {
-  const judged = judgedOf('earlier', evaluation)
+  const judged = judgedOf('earlier', cells)
   const [first, ...rest] = judged.cells
   return {
     cell: first!,
@@ -54,7 +53,7 @@ test('a verdict that the rules give otherwise is told, with who and what, until 
   await keepJudged(held.db, studio, id, judged)
   expect(await rulesChanged(held.db, studio)).toBe(true)
   // looking at the class meanwhile does not take the news away
-  await noteClass(held.db, studio, id, evaluation)
+  await noteClass(held.db, studio, id, cells)
   expect((await judgedClass(held.db, studio, id))!.rules).toBe('earlier')
   const { classes } = await changesOfRules(held.db, studio, DAY)
   expect(classes.map((one) => one.title)).toEqual(['Bones and balance'])
@@ -68,9 +67,9 @@ test('a verdict that the rules give otherwise is told, with who and what, until 
 
 test('a plan that was changed and a person who is new are not a rule that changed', () => {
   const { judged } = earlier()
-  expect(changedVerdicts(judged, evaluation)).toHaveLength(1)
+  expect(changedVerdicts(judged, cells)).toHaveLength(1)
   const otherDose = { ...judged, cells: judged.cells.map((cell) => ({ ...cell, what: `${cell.what} before` })) }
-  expect(changedVerdicts(otherDose, evaluation)).toEqual([])
+  expect(changedVerdicts(otherDose, cells)).toEqual([])
   const others = { ...judged, cells: judged.cells.filter(({ person }) => person !== judged.cells[0]!.person) }
-  expect(changedVerdicts(others, evaluation)).toEqual([])
+  expect(changedVerdicts(others, cells)).toEqual([])
 })

@@ -2,11 +2,11 @@ import 'server-only'
 import { createHash } from 'node:crypto'
 import { CONDITIONS } from '@/content/conditions'
 import { overrulesOn } from '@/core/client'
-import { assessRoster, type Evaluation, evaluate, judgePlanned } from '@/core/evaluate'
-import { aloneInBlock, checkPlan, type PlanDraft, prescriptionOf } from '@/core/plan'
+import { assessRoster, type ChangedVerdict, changedVerdicts, judgedOf, judgePlanned, type NamedCell } from '@/core/evaluate'
+import { aloneInBlock, type PlanDraft, prescriptionOf } from '@/core/plan'
 import type { Verdict } from '@/core/safety'
 import type { Database } from './db/connection'
-import { type ChangedVerdict, changedVerdicts, judgedOf } from './judged'
+import { askClass } from './judging'
 import { studioLibrary } from './library'
 import { judgedClass, judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
 import { listClients } from './repositories/clients'
@@ -31,12 +31,10 @@ export interface ChangedOverrule {
   is: Verdict
 }
 
-async function evaluated(db: Database, studioId: string, classId: string, plan: PlanDraft, day: string): Promise<Evaluation | undefined> {
-  const { catalogue } = await studioLibrary(db, studioId)
-  const checked = checkPlan(plan, catalogue)
-  if ('problems' in checked) return undefined
+async function judgedNow(db: Database, studioId: string, classId: string, plan: PlanDraft, day: string): Promise<NamedCell[] | null> {
+  const shelf = await studioLibrary(db, studioId)
   const people = await peopleOn(db, studioId, await rosterOf(db, studioId, classId), day, classId)
-  return evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), catalogue)
+  return askClass(shelf, 'cells', `${classId} ${day}`, { plan, people })
 }
 
 /** Whether any class was last judged by other rules. */
@@ -59,8 +57,8 @@ export async function changesOfRules(
   const before = new Map(judged.flatMap(({ id, judged: one }) => (one && one.rules !== RULES ? [[id, one] as const] : [])))
   const compare = async (classId: string, plan: PlanDraft, on: string): Promise<ChangedVerdict[]> => {
     const old = before.get(classId)
-    const evaluation = old && (await evaluated(db, studioId, classId, plan, on))
-    return old && evaluation ? changedVerdicts(old, evaluation) : []
+    const now = old && (await judgedNow(db, studioId, classId, plan, on))
+    return old && now ? changedVerdicts(old, now) : []
   }
   const classes = await Promise.all(stored.map(async ({ id, plan }) => ({ id, title: plan.title, changed: await compare(id, plan, day) })))
   const open = await Promise.all(
@@ -91,13 +89,13 @@ export async function changesOfRules(
 /** Notes what the present rules say about every class, so that the next change can be told. */
 export async function noteRules(db: Database, studioId: string, day: string): Promise<void> {
   for (const { id, plan } of await listClasses(db, studioId)) {
-    const evaluation = await evaluated(db, studioId, id, plan, day)
-    if (evaluation) await keepJudged(db, studioId, id, judgedOf(RULES, evaluation))
+    const cells = await judgedNow(db, studioId, id, plan, day)
+    if (cells) await keepJudged(db, studioId, id, judgedOf(RULES, cells))
   }
 }
 
 /** Notes one class that was just judged, unless other rules are still to be told of. */
-export async function noteClass(db: Database, studioId: string, id: string, evaluation: Evaluation): Promise<void> {
+export async function noteClass(db: Database, studioId: string, id: string, cells: readonly NamedCell[]): Promise<void> {
   const known = await judgedClass(db, studioId, id)
-  if (!known || known.rules === RULES) await keepJudged(db, studioId, id, judgedOf(RULES, evaluation))
+  if (!known || known.rules === RULES) await keepJudged(db, studioId, id, judgedOf(RULES, cells))
 }

@@ -19,9 +19,10 @@ import {
   sessionOf,
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
-import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, pictureOf, sayable, withOwn } from '@/core/movement'
+import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, sayable } from '@/core/movement'
 import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf } from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
+import { catalogueOf, drawingOf } from './catalogueOf'
 import type { Addable, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
@@ -37,13 +38,11 @@ export class DesignerDesk {
   private plan: Plan | undefined
   /** what was judged last */
   evaluation: Evaluation | undefined
-  private drawings = new Map<string, Drawing>()
   private sent = new Set<string>()
 
   model({ plan, people, own }: Questions['model']['ask']): Questions['model']['answer'] {
     if (own) {
-      this.catalogue = withOwn(LIBRARY, own)
-      this.drawings.clear()
+      this.catalogue = catalogueOf(own)
       this.sent.clear()
     }
     const sound = this.accept(plan)
@@ -63,12 +62,7 @@ export class DesignerDesk {
   }
 
   private drawing(id: string): Drawing {
-    let drawing = this.drawings.get(id)
-    if (!drawing) {
-      drawing = pictureOf(this.catalogue.byId.get(id)!.variant)
-      this.drawings.set(id, drawing)
-    }
-    return drawing
+    return drawingOf(this.catalogue.byId.get(id)!.variant)
   }
 
   private accept(draft: PlanDraft): Plan {

@@ -1,9 +1,9 @@
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
-import { SPOKEN } from '@/content/movements/spoken'
 import type { Drawing } from '@/core/body'
-import { type Catalogue, describePicture, ladderOf, pictureOf, type SearchIndex, search, searchIndex, type Variant, withOwn } from '@/core/movement'
+import { type Catalogue, describePicture, ladderOf, type SearchIndex, search, type Variant } from '@/core/movement'
 import { type Assessment, assess, buildRuleBase, judge } from '@/core/safety'
+import { catalogueOf, drawingOf, indexOf } from './catalogueOf'
 import type { Find, Found, LibraryQuestions } from './libraryContract'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
@@ -14,17 +14,16 @@ const AGE_OVER_65 = 72
 /** Finds movements by words, muscles, place and kit, and by who may do them. */
 export class LibraryDesk {
   private catalogue: Catalogue = LIBRARY
-  private index: SearchIndex = searchIndex(LIBRARY, SPOKEN)
+  private index: SearchIndex = indexOf(LIBRARY)
   private assessments: Assessment[] = []
   private names: string[] = []
   private sent = new Set<string>()
-  private drawings = new Map<Variant, Drawing>()
   private fitting: Map<string, number> | undefined
 
   open({ people, own }: LibraryQuestions['open']['ask']): null {
-    this.catalogue = withOwn(LIBRARY, own)
+    this.catalogue = catalogueOf(own)
     // here, and not at the first key
-    this.index = searchIndex(this.catalogue, SPOKEN)
+    this.index = indexOf(this.catalogue)
     this.fitting = undefined
     this.names = people.map(({ name }) => name)
     this.assessments = people.map(({ facts }) => assess(RULE_BASE, facts, SESSION))
@@ -115,20 +114,11 @@ export class LibraryDesk {
   private drawingOnce(variant: Variant): { drawing?: Drawing } {
     if (this.sent.has(variant.id)) return {}
     this.sent.add(variant.id)
-    return { drawing: this.drawing(variant) }
-  }
-
-  private drawing(variant: Variant): Drawing {
-    let drawing = this.drawings.get(variant)
-    if (!drawing) {
-      drawing = pictureOf(variant)
-      this.drawings.set(variant, drawing)
-    }
-    return drawing
+    return { drawing: drawingOf(variant) }
   }
 
   /** Draws one step of every movement, so that the first key does not wait for figures. */
   drawAhead(): void {
-    for (const { variants } of this.catalogue.movements) this.drawing(variants[variants.length >> 1]!)
+    for (const { variants } of this.catalogue.movements) drawingOf(variants[variants.length >> 1]!)
   }
 }

@@ -1,4 +1,5 @@
 export { type EvaluatedItem, type EvaluatedPerson, type Evaluation, evaluate, type Use } from './evaluate'
+export { type ChangedVerdict, cellsOf, changedVerdicts, type JudgedClass, judgedOf, type NamedCell } from './judged'
 export { advance, type Held, type Moment, momentAt, START, type Walk } from './moments'
 export { type Availability, candidateOf, isAvailable, judgePlanned, missingKit, type Option, type Placement, place, placeGroup } from './options'
 export { type OwnRest, ownRests, setsToTake } from './pacing'

@@ -44,7 +44,7 @@ beforeAll(async () => {
   const { id } = await theStudio(house.db, HOUSE)
   await loadDemo(house.db, id, '2026-11-24')
   person = (await listClients(house.db, id))[0]!.id
-  const session = (await listSessions(house.db, id, 1))[0]!.id
+  const session = (await listSessions(house.db, id, { limit: 1 })).sessions[0]!.id
   await addEvents(house.db, id, session, [{ id: randomUUID(), at: AT.getTime(), kind: 'stop-sign', person, text: 'dizzy, "sat" down \\ ünd wäit' }])
   letter = randomUUID()
   await addLetter(house.db, id, {

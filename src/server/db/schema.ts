@@ -1,10 +1,10 @@
 import { bigint, customType, date, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
 import type { Answers, CheckIn, ClientRecord, OverruleRecord } from '@/core/client'
+import type { JudgedClass } from '@/core/evaluate'
 import type { LeadEvent } from '@/core/lead'
 import type { OwnMovement } from '@/core/movement'
 import type { PlanDraft } from '@/core/plan'
 import type { Settings } from '@/core/vocabulary'
-import type { JudgedClass } from '../judged'
 
 /** Documents are validated by their Zod schema at every write; `revision` grows by one a write and guards against stale ones. */
 const stamps = {

@@ -1,12 +1,12 @@
 import { and, asc, eq, gte, inArray, ne, sql } from 'drizzle-orm'
 import type { Day } from '@/core/client'
+import type { JudgedClass } from '@/core/evaluate'
 import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { classes, clients, type RosterPlace, rosterEntries, sessions } from '../db/schema'
-import type { JudgedClass } from '../judged'
 import { NotFoundError, StaleError } from '../stale'
 import { BY_NAME, CLIENT_VERSION, knownClients, type StoredClient } from './clients'
-import { knownRows, type Read, versionOf } from './known'
+import { knownRows, onlyOne, type Read, type Versioned, versionOf } from './known'
 import { ownClients } from './owned'
 import { readDocument } from './readable'
 import { STARTED } from './sessions'
@@ -25,12 +25,21 @@ const readClass = (row: StoredClass): StoredClass => ({ ...row, plan: readDocume
 
 /** All of them, with those that cannot be read. */
 export async function readClasses(db: Database, studioId: string): Promise<Read<StoredClass>> {
-  const rows = await db
-    .select({ id: classes.id, version: versionOf(classes) })
-    .from(classes)
-    .where(eq(classes.studioId, studioId))
-    .orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id))
-  return knownRows(
+  return readVersions(
+    db,
+    studioId,
+    await db
+      .select(VERSION)
+      .from(classes)
+      .where(eq(classes.studioId, studioId))
+      .orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id)),
+  )
+}
+
+const VERSION = { id: classes.id, version: versionOf(classes) }
+
+const readVersions = (db: Database, studioId: string, rows: readonly Versioned[]): Promise<Read<StoredClass>> =>
+  knownRows(
     db,
     studioId,
     rows,
@@ -41,17 +50,15 @@ export async function readClasses(db: Database, studioId: string): Promise<Read<
         .where(and(eq(classes.studioId, studioId), inArray(classes.id, ids))),
     readClass,
   )
-}
 
 export const listClasses = async (db: Database, studioId: string): Promise<StoredClass[]> => (await readClasses(db, studioId)).rows
 
 export async function getClass(db: Database, studioId: string, id: string): Promise<StoredClass> {
-  const [row] = await db
-    .select(columns)
+  const rows = await db
+    .select(VERSION)
     .from(classes)
     .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
-  if (!row) throw new NotFoundError('class', id)
-  return readClass(row)
+  return onlyOne('class', id, await readVersions(db, studioId, rows))
 }
 
 export async function addClass(db: Database, studioId: string, row: Omit<StoredClass, 'revision'>): Promise<void> {

@@ -266,6 +266,6 @@ describe('one studio neither reads nor writes what is another’s', () => {
   test('lists show one’s own', async () => {
     expect((await clients.listClients(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.client])
     expect((await classes.listClasses(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.class])
-    expect((await sessions.listSessions(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.session])
+    expect((await sessions.listSessions(db(), mine.studio)).sessions.map(({ id }) => id)).toEqual([mine.session])
   })
 })

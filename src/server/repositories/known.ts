@@ -1,6 +1,7 @@
 import { type SQL, sql } from 'drizzle-orm'
 import type { PgTable } from 'drizzle-orm/pg-core'
 import type { Database } from '../db/connection'
+import { NotFoundError } from '../stale'
 import { UnreadableError } from './readable'
 
 /** A row by its number and by where and by which transaction it was written: any change of it, by whomever, makes another version. */
@@ -71,6 +72,17 @@ export async function knownRows<Row extends { id: string }>(
     rows: found.flatMap(({ row }) => (row === undefined ? [] : [row as Row])),
     broken: found.flatMap(({ id, problems }) => (problems === undefined ? [] : [{ id, problems }])),
   }
+}
+
+/**
+ * The one row that was asked for.
+ *
+ * @throws NotFoundError when there is none, UnreadableError when its document cannot be read
+ */
+export function onlyOne<Row>(what: string, id: string, { rows, broken }: Read<Row>): Row {
+  if (broken[0]) throw new UnreadableError(what, id, broken[0].problems)
+  if (!rows[0]) throw new NotFoundError(what, id)
+  return rows[0]
 }
 
 /** What was erased is not kept in memory either. */

@@ -142,7 +142,7 @@ describe.each(engines)('%s', (_name, open) => {
     await expect(saveLog(held.db, studio, id, 1, { rows: [{ ...row, note: 'late' }], entries: [], note: 'late' })).rejects.toThrow(StaleError)
     expect(await attendanceOf(held.db, studio, id)).toEqual(kept)
     expect(await logOf(held.db, studio, id)).toHaveLength(1)
-    const listed = (await listSessions(held.db, studio)).find((session) => session.id === id)
+    const listed = (await listSessions(held.db, studio)).sessions.find((session) => session.id === id)
     expect([listed?.came, listed?.exertion]).toEqual([1, 3.5])
   })
 
@@ -383,7 +383,7 @@ test('the demo data has four classes, about thirty people and six weeks of led s
   const people = (await listClients(db, id)).length
   expect(people).toBeGreaterThanOrEqual(28)
   expect(people).toBeLessThanOrEqual(36)
-  const sessions = await listSessions(db, id)
+  const { sessions } = await listSessions(db, id)
   expect(sessions).toHaveLength(24)
   expect(sessions.every(({ came }) => came > 0)).toBe(true)
   await close()

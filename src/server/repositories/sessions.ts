@@ -1,10 +1,11 @@
-import { and, asc, desc, eq, gte, inArray, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, inArray, sql } from 'drizzle-orm'
 import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
 import { type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { attendances, classes, leadEvents, logEntries, rosterEntries, sessions } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
+import { knownRows, onlyOne, type Read, type Versioned, versionOf } from './known'
 import { ownClients, ownSession } from './owned'
 import { onlyReadable, readDocument } from './readable'
 
@@ -47,13 +48,27 @@ const columns = {
   revision: sessions.revision,
 }
 
+const VERSION = { id: sessions.id, version: versionOf(sessions) }
+
+const readVersions = (db: Database, studioId: string, rows: readonly Versioned[]): Promise<Read<StoredSession>> =>
+  knownRows(
+    db,
+    studioId,
+    rows,
+    (ids) =>
+      db
+        .select({ ...columns, version: versionOf(sessions) })
+        .from(sessions)
+        .where(and(eq(sessions.studioId, studioId), inArray(sessions.id, ids))),
+    readSession,
+  )
+
 export async function getSession(db: Database, studioId: string, id: string): Promise<StoredSession> {
-  const [row] = await db
-    .select(columns)
+  const rows = await db
+    .select(VERSION)
     .from(sessions)
     .where(and(eq(sessions.studioId, studioId), eq(sessions.id, id)))
-  if (!row) throw new NotFoundError('session', id)
-  return readSession(row)
+  return onlyOne('session', id, await readVersions(db, studioId, rows))
 }
 
 /** The session of a class on a day, made from the plan as it is now when there is none. */
@@ -78,17 +93,42 @@ export async function openSession(db: Database, studioId: string, id: string, cl
   })
 }
 
-export const listSessions = (db: Database, studioId: string, limit = 60): Promise<(StoredSession & { came: number; exertion: number | null })[]> =>
-  db
-    .select({
-      ...columns,
-      came: sql<number>`(select count(*)::int from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
-      exertion: sql<number | null>`(select avg(a.exertion)::float8 from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
-    })
-    .from(sessions)
-    .where(eq(sessions.studioId, studioId))
-    .orderBy(desc(sessions.day), asc(sessions.id))
-    .limit(limit)
+/** A session as the log lists it. */
+export interface ListedSession extends StoredSession {
+  came: number
+  exertion: number | null
+}
+
+/** A page of the led and opened sessions, the newest first, and how many there are. @param classId of one class only */
+export async function listSessions(
+  db: Database,
+  studioId: string,
+  { limit = 60, skip = 0, classId }: { limit?: number; skip?: number; classId?: string } = {},
+): Promise<{ total: number; sessions: ListedSession[] }> {
+  const wanted = and(eq(sessions.studioId, studioId), classId === undefined ? undefined : eq(sessions.classId, classId))
+  const [counted, rows] = await Promise.all([
+    db.select({ total: count() }).from(sessions).where(wanted),
+    db
+      .select({
+        ...VERSION,
+        came: sql<number>`(select count(*)::int from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
+        exertion: sql<number | null>`(select avg(a.exertion)::float8 from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
+      })
+      .from(sessions)
+      .where(wanted)
+      .orderBy(desc(sessions.day), asc(sessions.id))
+      .limit(limit)
+      .offset(skip),
+  ])
+  const read = new Map((await readVersions(db, studioId, rows)).rows.map((session) => [session.id, session]))
+  return {
+    total: counted[0]?.total ?? 0,
+    sessions: rows.flatMap(({ id, came, exertion }) => {
+      const session = read.get(id)
+      return session ? [{ ...session, came, exertion }] : []
+    }),
+  }
+}
 
 /** Of a session: somebody has started to lead it. */
 export const STARTED = sql`exists (select 1 from lead_event e where e.session_id = ${sessions.id} and e.kind = 'start')`

@@ -1,6 +1,7 @@
 'use client'
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import Link from 'next/link'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Check } from '../shell/Check'
 
 export interface PeopleRow {
@@ -19,6 +20,16 @@ const COMPARE: Record<Column, (a: PeopleRow, b: PeopleRow) => number> = {
   due: (a, b) => Number(b.urgent) - Number(a.urgent) || b.due.length - a.due.length || a.name.localeCompare(b.name),
 }
 
+/** A row with two lines, pixels; each is measured when it is drawn. */
+const ROW_PX = 66
+
+/** How far down the page the list begins, pixels. */
+function useTop(list: React.RefObject<HTMLElement | null>): number {
+  const [top, setTop] = useState(0)
+  useEffect(() => setTop((list.current?.getBoundingClientRect().top ?? 0) + window.scrollY), [list])
+  return top
+}
+
 /** Everybody, sorted by a column, filtered by words and by what is due. */
 export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
   const [words, setWords] = useState('')
@@ -31,6 +42,18 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
         (!onlyDue || row.due.length > 0) && wanted.every((word) => `${row.name} ${row.conditions} ${row.due.join(' ')}`.toLowerCase().includes(word)),
     )
     .sort((a, b) => COMPARE[sort.by](a, b) * (sort.down ? -1 : 1))
+  const list = useRef<HTMLDivElement>(null)
+  const rowsFrom = useTop(list)
+  const virtual = useWindowVirtualizer({
+    count: shown.length,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    scrollMargin: rowsFrom,
+    getItemKey: (index) => shown[index]!.id,
+    // what the server draws, before there is a window
+    initialRect: { width: 1280, height: 900 },
+  })
+  const items = virtual.getVirtualItems()
   const head = (by: Column, label: string) => (
     <th className="pb-1 pr-4 text-left font-normal" aria-sort={sort.by === by ? (sort.down ? 'descending' : 'ascending') : 'none'}>
       <button type="button" className="min-h-11 text-soft hover:underline" onClick={() => setSort({ by, down: sort.by === by && !sort.down })}>
@@ -52,8 +75,8 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
           {shown.length} of {rows.length}
         </p>
       </div>
-      <div className="overflow-x-auto">
-        <table className="w-full border-collapse">
+      <div ref={list} className="overflow-x-auto">
+        <table className="w-full border-collapse" aria-rowcount={shown.length + 1}>
           <thead>
             <tr>
               {head('name', 'Name')}
@@ -63,27 +86,44 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
             </tr>
           </thead>
           <tbody>
-            {shown.map((row) => (
-              <tr key={row.id} className="border-t border-line align-top">
-                <td className="py-2 pr-4">
-                  <Link href={`/people/${row.id}`} className="font-semibold no-underline hover:underline">
-                    {row.name}
-                  </Link>
-                </td>
-                <td className="py-2 pr-4">{row.age}</td>
-                <td className="py-2 pr-4">{row.conditions}</td>
-                <td className="py-2">
-                  {row.due.map((one, index) => (
-                    <span key={one} className={`block ${row.urgent && index === 0 ? 'font-bold text-effort' : ''}`}>
-                      {one}
-                    </span>
-                  ))}
-                </td>
-              </tr>
+            <Gap height={items[0]?.start ?? 0} from={rowsFrom} />
+            {items.map(({ index, key }) => (
+              <PersonRow key={key} row={shown[index]!} index={index} measure={virtual.measureElement} />
             ))}
+            <Gap height={virtual.getTotalSize() + rowsFrom - (items.at(-1)?.end ?? rowsFrom)} from={0} />
           </tbody>
         </table>
       </div>
     </>
+  )
+}
+
+/** The room of the rows that are not drawn. */
+function Gap({ height, from }: { height: number; from: number }) {
+  return height - from > 0 ? (
+    <tr>
+      <td colSpan={4} style={{ height: height - from }} />
+    </tr>
+  ) : null
+}
+
+function PersonRow({ row, index, measure }: { row: PeopleRow; index: number; measure: (row: HTMLTableRowElement | null) => void }) {
+  return (
+    <tr ref={measure} data-index={index} aria-rowindex={index + 2} className="border-t border-line align-top">
+      <td className="py-2 pr-4">
+        <Link href={`/people/${row.id}`} prefetch={false} className="font-semibold no-underline hover:underline">
+          {row.name}
+        </Link>
+      </td>
+      <td className="py-2 pr-4">{row.age}</td>
+      <td className="py-2 pr-4">{row.conditions}</td>
+      <td className="py-2">
+        {row.due.map((one, place) => (
+          <span key={one} className={`block ${row.urgent && place === 0 ? 'font-bold text-effort' : ''}`}>
+            {one}
+          </span>
+        ))}
+      </td>
+    </tr>
   )
 }

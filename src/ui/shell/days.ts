@@ -7,8 +7,8 @@ export function nextWeekday(weekday: number | null, today: Day): Day {
   return addDays(today, (weekday - weekdayOf(today) + 7) % 7)
 }
 
-/** "Monday 30 November" */
-export const dayWords = (day: Day): string => format(parseISO(day), 'EEEE d MMMM')
+/** "Monday 30 November 2026" */
+export const dayWords = (day: Day): string => format(parseISO(day), 'EEEE d MMMM yyyy')
 
 /** "30 November 2026", for days that may be long ago. */
 export const dateWords = (day: Day): string => format(parseISO(day), 'd MMMM yyyy')

@@ -1,9 +1,8 @@
 import Link from 'next/link'
 import { dayNumber } from '@/core/client'
-import { checkPlan, problemText } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { rulesChanged } from '@/server/changedRules'
-import { evaluationOf } from '@/server/evaluations'
+import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosters } from '@/server/repositories/classes'
 import { unreadable } from '@/server/repositories/unreadable'
@@ -17,7 +16,7 @@ export const metadata = { title: 'Today' }
 export default async function DaySheet() {
   const { db, studio } = await here()
   const now = today(studio)
-  const [classes, { catalogue, own }, changed, rostered, broken] = await Promise.all([
+  const [classes, shelf, changed, rostered, broken] = await Promise.all([
     listClasses(db, studio.id),
     studioLibrary(db, studio.id),
     rulesChanged(db, studio.id),
@@ -30,20 +29,10 @@ export default async function DaySheet() {
     studio.id,
     dated.map(({ id, day }) => ({ roster: rostered.get(id) ?? [], day, classId: id })),
   )
+  const lines = await Promise.all(dated.map(({ id, plan }, index) => askClass(shelf, 'sheet', id, { plan, people: people[index]! })))
   const rows = dated
-    .map((stored, index) => {
-      const checked = checkPlan(stored.plan, catalogue)
-      // a plan that cannot be used is a row that says so, never a dead page
-      if ('problems' in checked) return { ...stored, people: people[index]!.length, problem: checked.problems.map(problemText).join('; ') }
-      const { people: assessed, tread } = evaluationOf(checked.plan, people[index]!, catalogue, JSON.stringify(own))
-      return {
-        ...stored,
-        line: tread,
-        people: assessed.length,
-        closed: assessed.filter(({ assessment }) => assessment.closed),
-        pending: assessed.filter(({ assessment }) => !assessment.closed && assessment.pending.length > 0),
-      }
-    })
+    // a plan that cannot be used is a row that says so, never a dead page
+    .map((stored, index) => ({ ...stored, people: people[index]!.length, ...lines[index]! }))
     .sort((a, b) => dayNumber(a.day) - dayNumber(b.day) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
   return (
     <>
@@ -97,14 +86,12 @@ export default async function DaySheet() {
                     {row.line.changes} changes of base
                     {row.line.floorTrips > 0 && `, ${row.line.floorTrips} to the floor`}
                   </p>
-                  {row.closed.map(({ name, assessment }) => (
+                  {row.closed.map(({ name, because }) => (
                     <p key={name} className="mt-1">
-                      <b className="text-effort">Ask first</b> {name}: {assessment.closed?.text}
+                      <b className="text-effort">Ask first</b> {name}: {because}
                     </p>
                   ))}
-                  {row.pending.length > 0 && (
-                    <p className="mt-1 text-soft">Clinician’s agreement still to come: {row.pending.map(({ name }) => name).join(', ')}</p>
-                  )}
+                  {row.pending.length > 0 && <p className="mt-1 text-soft">Clinician’s agreement still to come: {row.pending.join(', ')}</p>}
                 </>
               )}
             </div>

@@ -1,13 +1,13 @@
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { describePicture } from '@/core/movement'
 import { changeWords } from '@/core/safety'
+import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getSession } from '@/server/repositories/sessions'
 import { peopleOn } from '@/server/roster'
 import { stretchesWords } from '@/ui/fit/ownRestWords'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
-import { DesignerDesk } from '@/workers/designerDesk'
 import { named } from '../../named'
 
 export const dynamic = 'force-dynamic'
@@ -26,9 +26,11 @@ function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<Lead
 
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
-  const [{ catalogue, own }, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, session.classId)])
+  const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, session.classId)])
   const people = await peopleOn(db, studio.id, roster, session.day, session.classId)
-  const { model } = new DesignerDesk().model({ plan: session.plan, people, own })
+  const {
+    shown: { model },
+  } = await askClass(shelf, 'first', id, { plan: session.plan, people })
   const items = model.items.map((item): LeadItem => {
     const takes = (variant: string) =>
       item.cells.flatMap(({ use }, index) =>
@@ -43,7 +45,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
       id: item.id,
       movement: item.movement,
       versions: shown.flatMap((variantId) => {
-        const entry = catalogue.byId.get(variantId)
+        const entry = shelf.catalogue.byId.get(variantId)
         if (!entry) return []
         const { variant, movement } = entry
         const { poses, tempo, room, props, view, side } = variant

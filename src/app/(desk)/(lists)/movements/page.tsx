@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { PURPOSES } from '@/core/movement'
+import { askFind } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
 import { peopleOn } from '@/server/roster'
@@ -8,7 +9,6 @@ import { here, today } from '@/server/studio'
 import { findIn } from '@/ui/movements/findAddress'
 import { MovementSearch } from '@/ui/movements/MovementSearch'
 import { FIRST_FIND } from '@/workers/libraryContract'
-import { LibraryDesk } from '@/workers/libraryDesk'
 
 export const metadata = { title: 'Movements' }
 
@@ -22,17 +22,16 @@ export default async function MovementsPage({ searchParams }: { searchParams: Pr
   const given = await searchParams
   const asked = typeof given.class === 'string' ? given.class : ''
   const wish = { ...FIRST_FIND, ...findIn(given) }
-  const [{ own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
+  const [shelf, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
   const classId = z.uuid().safeParse(asked).success && classes.some(({ id }) => id === asked) ? asked : ''
   const people = classId ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, classId), today(studio), classId) : []
-  const desk = new LibraryDesk()
-  desk.open({ people, own })
+  const first = await askFind(shelf, { people, wish })
   return (
     <>
       <h1 className="mb-5">Movements</h1>
       <MovementSearch
         key={classId}
-        first={desk.find(wish)}
+        first={first}
         startQuery={wish}
         purposes={[...PURPOSES]}
         conditions={[...RULE_BASE.conditions.values()]
@@ -42,7 +41,7 @@ export default async function MovementsPage({ searchParams }: { searchParams: Pr
         classes={classes.map(({ id, plan }) => ({ id, title: plan.title }))}
         classId={classId}
         people={people}
-        own={own}
+        own={shelf.own}
       />
     </>
   )

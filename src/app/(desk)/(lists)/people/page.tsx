@@ -1,8 +1,10 @@
 import Link from 'next/link'
-import { addMonths, ageOn, clearanceEnds, factsOn, perinatal } from '@/core/client'
-import { assess, type GateOutcome } from '@/core/safety'
+import { addMonths, ageOn, clearanceEnds, perinatal } from '@/core/client'
+import type { GateOutcome } from '@/core/safety'
+import { askStanding } from '@/server/judging'
 import { attendedDays } from '@/server/repositories/checkIns'
 import { listClients } from '@/server/repositories/clients'
+import { knownFacts } from '@/server/roster'
 import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { PeopleTable } from '@/ui/people/PeopleTable'
@@ -31,9 +33,11 @@ export default async function PeoplePage() {
     clients.map(({ id }) => id),
     now,
   )
-  const rows = clients.map(({ id, record }) => {
-    const facts = factsOn(RULE_BASE, record, now, { attended: attended.get(id) ?? [] })
-    const { closed, pending } = assess(RULE_BASE, facts, { supportInReach: true })
+  const known = clients.map(({ id, record }) => knownFacts(record, now, attended.get(id) ?? []))
+  const standing = await askStanding(known)
+  const rows = clients.map(({ id, record }, index) => {
+    const facts = known[index]!
+    const { closed, pending } = standing[index]!
     const { week, weeksSinceBirth } = perinatal(record, now)
     const ending = record.clearances
       .map((clearance) => ({ clearance, ends: clearanceEnds(RULE_BASE, clearance) }))
@@ -41,8 +45,8 @@ export default async function PeoplePage() {
         ({ ends }) => ends !== undefined && ends >= now && ends <= addMonths(now, 1) && Date.parse(ends) - Date.parse(now) <= SOON_DAYS * 86_400_000,
       )
     const due = [
-      ...(closed ? [CLOSED_WORDS[closed.outcome]] : []),
-      ...(!closed && pending.length > 0 ? ['clearance advised'] : []),
+      ...(closed ? [CLOSED_WORDS[closed]] : []),
+      ...(!closed && pending ? ['clearance advised'] : []),
       ...ending.map(
         ({ clearance, ends }) =>
           `clearance for ${(RULE_BASE.conditions.get(clearance.condition)?.name ?? clearance.condition).toLowerCase()} ends ${ends}`,

@@ -1,6 +1,7 @@
 import { after } from 'next/server'
 import { isDay } from '@/core/client'
 import { noteClass } from '@/server/changedRules'
+import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
@@ -8,7 +9,6 @@ import { callNames, peopleOn } from '@/server/roster'
 import { today } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
 import { dayWords, nextWeekday } from '@/ui/shell/days'
-import { DesignerDesk } from '@/workers/designerDesk'
 import { named } from '../../../named'
 
 export const metadata = { title: 'Class' }
@@ -23,7 +23,7 @@ export default async function ClassPage({
   const { db, studio, id, found: stored } = await named(params, getClass)
   const { day: asked, add } = await searchParams
   const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today(studio))
-  const [{ own, catalogue }, places, rostered, roster, everybody] = await Promise.all([
+  const [shelf, places, rostered, roster, everybody] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),
     rosterRevision(db, studio.id, id),
@@ -31,12 +31,10 @@ export default async function ClassPage({
     listClients(db, studio.id),
   ])
   const people = await peopleOn(db, studio.id, roster, day, id)
-  const desk = new DesignerDesk()
-  const first = desk.model({ plan: stored.plan, people, own })
-  const { evaluation } = desk
+  const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people })
   // after the answer: the page does not wait for it
-  if (evaluation) after(() => noteClass(db, studio.id, id, evaluation))
-  const added = add === undefined ? undefined : catalogue.byId.get(add)
+  after(() => noteClass(db, studio.id, id, cells))
+  const added = add === undefined ? undefined : shelf.catalogue.byId.get(add)
   const names = callNames(everybody.map(({ record }) => record))
   return (
     <Designer
@@ -48,10 +46,10 @@ export default async function ClassPage({
       revision={stored.revision}
       people={people}
       everybody={everybody.map(({ id: person }, index) => ({ id: person, name: names[index]! }))}
-      own={own}
+      own={shelf.own}
       places={places}
       rosterRevision={rostered}
-      first={first}
+      first={shown}
       adding={added && { variant: added.variant.id, phase: added.movement.phase === 'any' ? 'main' : added.movement.phase }}
     />
   )

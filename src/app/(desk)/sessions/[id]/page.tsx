@@ -3,6 +3,7 @@ import type { UseView } from '@/core/evaluate'
 import { fold } from '@/core/lead'
 import { ladderOf } from '@/core/movement'
 import { clock } from '@/core/timing'
+import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getClients } from '@/server/repositories/clients'
@@ -11,7 +12,6 @@ import { callNames, peopleOn } from '@/server/roster'
 import { LogForm, type LogItem, type LogRow } from '@/ui/log/LogForm'
 import { dayWords, timeOf } from '@/ui/shell/days'
 import { TreadLine } from '@/ui/tread/TreadLine'
-import { DesignerDesk } from '@/workers/designerDesk'
 import { named } from '../../../named'
 
 export const metadata = { title: 'Session' }
@@ -20,7 +20,7 @@ const variantOf = (use: UseView | undefined): string => (use?.kind === 'does' ? 
 
 export default async function SessionPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
-  const [{ catalogue, own }, rostered, attendance, events, entries] = await Promise.all([
+  const [shelf, rostered, attendance, events, entries] = await Promise.all([
     studioLibrary(db, studio.id),
     rosterOf(db, studio.id, session.classId),
     attendanceOf(db, studio.id, id),
@@ -34,7 +34,11 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
     attendance.map(({ clientId }) => clientId).filter((clientId) => !rostered.some((client) => client.id === clientId)),
   )
   const roster = [...rostered, ...former]
-  const { model } = new DesignerDesk().model({ plan: session.plan, people: await peopleOn(db, studio.id, roster, session.day, session.classId), own })
+  const { catalogue } = shelf
+  const people = await peopleOn(db, studio.id, roster, session.day, session.classId)
+  const {
+    shown: { model },
+  } = await askClass(shelf, 'first', id, { plan: session.plan, people })
   const names = callNames(roster.map(({ record }) => record))
   const rows = roster.map(({ id: clientId }, index): LogRow => {
     const known = attendance.find((row) => row.clientId === clientId)

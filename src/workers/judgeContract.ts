@@ -1,0 +1,39 @@
+import type { NamedCell } from '@/core/evaluate'
+import type { PlanDraft } from '@/core/plan'
+import type { GateOutcome, PersonFacts } from '@/core/safety'
+import type { TreadLine } from '@/core/timing'
+import type { Questions, StoredOwn, WorkerPerson } from './designerContract'
+import type { Find, LibraryQuestions } from './libraryContract'
+
+interface ClassOnDay {
+  plan: PlanDraft
+  people: WorkerPerson[]
+}
+
+/** A class on the day sheet. */
+export type SheetLine =
+  | { line: TreadLine; closed: { name: string; because: string }[]; pending: string[] }
+  /** the plan cannot be judged: why */
+  | { problem: string }
+
+/** What the rules say of somebody before any movement. */
+export interface StandingNow {
+  closed?: GateOutcome
+  /** a clinician's agreement is advised and not there */
+  pending: boolean
+}
+
+/** What the server asks its own judge; what is asked stands on the library that was sent last. */
+export interface JudgeQuestions {
+  library: { ask: { own: StoredOwn[] }; answer: null }
+  /** the class as its page shows it first, with every verdict; a fault when the plan cannot be used */
+  first: { ask: ClassOnDay; answer: { shown: Questions['model']['answer']; cells: NamedCell[] } }
+  sheet: { ask: ClassOnDay; answer: SheetLine }
+  /** every verdict; null when the plan cannot be used */
+  cells: { ask: ClassOnDay; answer: NamedCell[] | null }
+  /** the stair of a plan alone; null when the plan cannot be used */
+  stair: { ask: { plan: PlanDraft }; answer: TreadLine | null }
+  find: { ask: { people: WorkerPerson[]; wish: Find }; answer: LibraryQuestions['find']['answer'] }
+  standing: { ask: { facts: PersonFacts[] }; answer: StandingNow[] }
+}
+export type JudgeRequest = { [K in keyof JudgeQuestions]: { id: number; kind: K; ask: JudgeQuestions[K]['ask'] } }[keyof JudgeQuestions]

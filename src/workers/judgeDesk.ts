@@ -1,0 +1,75 @@
+import { CONDITIONS } from '@/content/conditions'
+import { assessRoster, cellsOf, type Evaluation, evaluate } from '@/core/evaluate'
+import type { Catalogue } from '@/core/movement'
+import { checkPlan, problemText } from '@/core/plan'
+import { assess, buildRuleBase } from '@/core/safety'
+import { expand, treadLine } from '@/core/timing'
+import { catalogueOf } from './catalogueOf'
+import { DesignerDesk } from './designerDesk'
+import type { JudgeQuestions, StandingNow } from './judgeContract'
+import { LibraryDesk } from './libraryDesk'
+
+const RULE_BASE = buildRuleBase(CONDITIONS)
+type Ask<K extends keyof JudgeQuestions> = JudgeQuestions[K]['ask']
+type Answer<K extends keyof JudgeQuestions> = JudgeQuestions[K]['answer']
+
+/** Judges for the server, in a thread of its own: nobody's tap waits behind a judgement. */
+export class JudgeDesk {
+  private own: Ask<'library'>['own'] = []
+
+  private get catalogue(): Catalogue {
+    return catalogueOf(this.own)
+  }
+
+  library({ own }: Ask<'library'>): null {
+    this.own = own
+    catalogueOf(own)
+    return null
+  }
+
+  private evaluated({ plan, people }: Ask<'cells'>): Evaluation | { problem: string } {
+    const checked = checkPlan(plan, this.catalogue)
+    if ('problems' in checked) return { problem: checked.problems.map(problemText).join('; ') }
+    return evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), this.catalogue)
+  }
+
+  first({ plan, people }: Ask<'first'>): Answer<'first'> {
+    const desk = new DesignerDesk()
+    const shown = desk.model({ plan, people, own: this.own })
+    return { shown, cells: desk.evaluation ? cellsOf(desk.evaluation) : [] }
+  }
+
+  sheet(ask: Ask<'sheet'>): Answer<'sheet'> {
+    const evaluation = this.evaluated(ask)
+    if ('problem' in evaluation) return evaluation
+    const { people, tread } = evaluation
+    return {
+      line: tread,
+      closed: people.flatMap(({ name, assessment: { closed } }) => (closed ? [{ name, because: closed.text }] : [])),
+      pending: people.flatMap(({ name, assessment: { closed, pending } }) => (!closed && pending.length > 0 ? [name] : [])),
+    }
+  }
+
+  cells(ask: Ask<'cells'>): Answer<'cells'> {
+    const evaluation = this.evaluated(ask)
+    return 'problem' in evaluation ? null : cellsOf(evaluation)
+  }
+
+  stair({ plan }: Ask<'stair'>): Answer<'stair'> {
+    const checked = checkPlan(plan, this.catalogue)
+    return 'plan' in checked ? treadLine(expand(checked.plan, this.catalogue)) : null
+  }
+
+  find({ people, wish }: Ask<'find'>): Answer<'find'> {
+    const desk = new LibraryDesk()
+    desk.open({ people, own: this.own })
+    return desk.find(wish)
+  }
+
+  standing({ facts }: Ask<'standing'>): StandingNow[] {
+    return facts.map((person) => {
+      const { closed, pending } = assess(RULE_BASE, person, { supportInReach: true })
+      return { ...(closed && { closed: closed.outcome }), pending: pending.length > 0 }
+    })
+  }
+}
