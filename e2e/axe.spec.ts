@@ -11,12 +11,15 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
   class: openClass,
   reasons: async (page) => {
     await openClass(page)
-    await page.locator('[data-cell="2,0"]').click()
+    await page
+      .getByRole('button', { name: / as planned$| adjust$| swap$/ })
+      .nth(2)
+      .click()
     await expect(page.getByText('clears nobody', { exact: false }).first()).toBeVisible()
   },
   ladder: async (page) => {
     await openClass(page)
-    await page.getByRole('rowheader').getByRole('button').nth(2).click()
+    await page.locator('tbody th button, main section li > button:first-child').nth(2).click()
     await expect(page.getByText('Dose', { exact: true })).toBeVisible()
   },
   lead: async (page) => {

@@ -51,7 +51,7 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
     await page.getByRole('dialog').getByRole('button', { name: movement }).first().click()
     await expect(page.getByRole('dialog')).toHaveCount(0)
   }
-  await expect(page.locator('[data-cell]')).toHaveCount(10)
+  await expect(page.locator('.cell')).toHaveCount(10)
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 
   // the one-leg stance asks for a hand from both; the cell says why, with its rule
@@ -62,7 +62,7 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   await page.keyboard.press('Escape')
 
   await page.reload()
-  await expect(page.locator('[data-cell]')).toHaveCount(10)
+  await expect(page.locator('.cell')).toHaveCount(10)
 
   await page.getByRole('button', { name: 'Lead this class' }).click()
   await page.getByRole('button', { name: 'Start' }).click()
@@ -94,7 +94,7 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   await page.reload()
   await expect(page.getByLabel('Ysolde, Effort')).toHaveValue('4')
   await page.goto('/log')
-  await expect(page.getByText('A first class').first()).toBeVisible()
+  await expect(page.getByRole('link', { name: 'A first class' })).toBeVisible()
 })
 
 test('a form that is refused keeps what was typed and says field by field what is wrong', async ({ page }) => {

@@ -36,32 +36,40 @@ const env = fixedDay(path.join(data, 'data'))
 fill('seed.ts', env, 'ignore')
 let server = serve({ port: PORT, env })
 const browser = await chromium.launch(CHROMIUM)
-try {
-  await answers(BASE)
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await page.goto(BASE)
-  const classUrl = await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).getAttribute('href')
-  const person = await (async () => {
-    await page.goto(`${BASE}/people`)
-    return page.locator('tbody a').first().getAttribute('href')
-  })()
-  for (const url of ['/', classUrl, '/people', person, '/movements', '/movements/squat', '/log', '/why']) {
+
+const first = (text, pattern) => text.match(pattern)?.[1]
+/** Every page, ten times after four that warm up. */
+async function pages(data) {
+  const get = async (url) => (await fetch(BASE + url)).text()
+  const [today, people, log] = [await get('/'), await get('/people'), await get('/log')]
+  const classUrl = first(today, /href="(\/classes\/[0-9a-f-]{36})"/)
+  const person = first(people, /href="(\/people\/[0-9a-f-]{36})"/)
+  const session = first(log, /href="(\/sessions\/[0-9a-f-]{36})"/)
+  const urls = ['/', classUrl, '/people', person, '/movements', '/movements/squat', '/log', '/log?page=2', session, `${session}/door`]
+  for (const url of [...urls, session.replace('sessions', 'lead'), '/why', '/rules', '/settings', '/api/people/csv']) {
     const taken = []
     for (let n = 0; n < 14; n++) {
       const begun = performance.now()
-      await (await fetch(BASE + url)).text()
+      await get(url)
       if (n > 3) taken.push(performance.now() - begun)
     }
-    row(`page ${url.replace(/[0-9a-f-]{36}/, '…')}, demo data, p95`, ms(at(taken, 0.95)), '150 ms')
+    row(`page ${url.replace(/[0-9a-f-]{36}/, '…')}, ${data}, p95`, ms(at(taken, 0.95)), '150 ms')
   }
+}
 
-  // the large class comes after the pages, which are measured on the demo data alone
+try {
+  await answers(BASE)
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await pages('demo data')
+
   const gone = new Promise((resolve) => server.once('exit', resolve))
   server.kill()
   await gone
   fill('benchSeed.ts', env, 'ignore')
   server = serve({ port: PORT, env })
   await answers(BASE)
+  await page.goto(BASE)
+  await pages('600 people, 2,000 sessions, 500,000 log rows')
   await page.goto(BASE)
   const benchUrl = await page.getByRole('link', { name: 'Bench class', exact: true }).getAttribute('href')
 

@@ -30,14 +30,14 @@ const VIEWS = [
     name: 'fit-grid',
     go: async (page) => {
       await openClass(page, 'Boathouse chairs')
-      await page.getByRole('table').evaluate((table) => table.scrollIntoView())
+      await page.getByRole('grid').evaluate((table) => table.scrollIntoView())
     },
   },
   {
     name: 'reasons',
     go: async (page) => {
       await openClass(page, 'Boathouse chairs')
-      await page.locator('[data-cell]').filter({ hasText: 'S' }).first().click()
+      await page.locator('.cell').filter({ hasText: 'S' }).first().click()
       await page.getByRole('dialog').getByRole('heading', { name: 'Why' }).waitFor()
     },
   },

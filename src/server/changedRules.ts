@@ -1,5 +1,6 @@
 import 'server-only'
 import { createHash } from 'node:crypto'
+import { isDeepStrictEqual } from 'node:util'
 import { CONDITIONS } from '@/content/conditions'
 import { overrulesOn } from '@/core/client'
 import { assessRoster, type ChangedVerdict, changedVerdicts, judgedOf, judgePlanned, type NamedCell } from '@/core/evaluate'
@@ -8,7 +9,7 @@ import type { Verdict } from '@/core/safety'
 import type { Database } from './db/connection'
 import { askClass } from './judging'
 import { studioLibrary } from './library'
-import { judgedClass, judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
+import { judgedByOthers, judgedClass, judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
 import { listClients } from './repositories/clients'
 import { overrulesOf } from './repositories/overrules'
 import { openSessions } from './repositories/sessions'
@@ -38,8 +39,7 @@ async function judgedNow(db: Database, studioId: string, classId: string, plan: 
 }
 
 /** Whether any class was last judged by other rules. */
-export const rulesChanged = async (db: Database, studioId: string): Promise<boolean> =>
-  (await judgedClasses(db, studioId)).some(({ judged }) => judged !== null && judged.rules !== RULES)
+export const rulesChanged = async (db: Database, studioId: string): Promise<boolean> => (await judgedByOthers(db, studioId, RULES)) > 0
 
 /** What the present rules give otherwise than those by which classes, sessions that are still to be led, and overrules were judged. */
 export async function changesOfRules(
@@ -94,8 +94,14 @@ export async function noteRules(db: Database, studioId: string, day: string): Pr
   }
 }
 
-/** Notes one class that was just judged, unless other rules are still to be told of. */
+/** Verdicts that are noted already, by this process. */
+const noted = new WeakSet<readonly NamedCell[]>()
+
+/** Notes one class that was just judged, unless other rules are still to be told of. To look at it again writes nothing. */
 export async function noteClass(db: Database, studioId: string, id: string, cells: readonly NamedCell[]): Promise<void> {
+  if (noted.has(cells)) return
+  noted.add(cells)
   const known = await judgedClass(db, studioId, id)
-  if (!known || known.rules === RULES) await keepJudged(db, studioId, id, judgedOf(RULES, cells))
+  const judged = judgedOf(RULES, cells)
+  if (!known || (known.rules === RULES && !isDeepStrictEqual(known, judged))) await keepJudged(db, studioId, id, judged)
 }

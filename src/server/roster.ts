@@ -55,7 +55,7 @@ export async function peopleOfAll(db: Database, studioId: string, groups: readon
   if (first === undefined || last === undefined) return []
   const [said, attended, overrules] = await Promise.all([
     saidBetween(db, studioId, ids, first, last),
-    attendedDays(db, studioId, ids, last),
+    attendedDays(db, studioId, ids, last, first),
     overrulesOf(db, studioId, ids),
   ])
   return groups.map(({ roster, day, classId }) => {

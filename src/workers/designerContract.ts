@@ -85,6 +85,8 @@ export interface Addable extends Choice {
 export interface StoredOwn {
   id: string
   document: OwnMovement
+  /** found in the plans that use it, and offered nowhere */
+  removed: boolean
 }
 export interface ClassQuestion extends OpenQuestion {
   person: string

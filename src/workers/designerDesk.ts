@@ -129,7 +129,9 @@ export class DesignerDesk {
     const { plan, planned } = this.item(item)
     const { entry } = planned
     if (!entry) throw new Error('a described movement has no ladder')
-    const steps = ladderOf(this.catalogue, entry.movement.id)
+    const offered = ladderOf(this.catalogue, entry.movement.id)
+    // a removed movement of one's own has no ladder but itself
+    const steps = offered.length > 0 ? offered : [entry]
     const ids = new Set(steps.map((step) => step.variant.id))
     const standing = this.roster.people.map(({ name, assessment }) => ({
       name,

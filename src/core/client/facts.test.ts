@@ -4,7 +4,7 @@ import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { assess, buildRuleBase, judge } from '../safety'
 import { addDays } from './calendar'
-import { factsOn, isCleared, PROGRAMME_LOOKS_BACK_DAYS, perinatal, readingsAsked, weeksInProgramme } from './facts'
+import { factsOn, isCleared, PROGRAMME_WEEKS_ASKED, perinatal, programmeSettled, readingsAsked, weeksInProgramme } from './facts'
 import { overrulesOn } from './overrule'
 import { type ClientInput, checkInSchema, clientSchema } from './record'
 
@@ -136,29 +136,52 @@ test('an overrule holds from its day to its last, in its class', () => {
 
 describe('attendance long ago', () => {
   const DAY = '2026-11-25'
-  const MOST_ASKED = 12
 
-  test('no rule asks for more weeks in the programme than are looked back for', () => {
+  test('no rule asks for more weeks in the programme than it is settled with', () => {
     const asked = [...JSON.stringify(CONDITIONS).matchAll(/weeksInProgramme\s*[<>=]+\s*(\d+)/g)].map(([, weeks]) => Number(weeks))
     expect(asked.length).toBeGreaterThan(5)
-    expect(Math.max(...asked)).toBeLessThanOrEqual(MOST_ASKED)
+    expect(Math.max(...asked)).toBeLessThanOrEqual(PROGRAMME_WEEKS_ASKED)
   })
 
-  test('changes nothing that a rule can ask for', () => {
+  test('what is settled is as if all days were known', () => {
+    let settled = 0
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 0, max: 40 }), { maxLength: 60 }), (pauses) => {
+      fc.property(fc.array(fc.integer({ min: 0, max: 40 }), { maxLength: 60 }), fc.integer({ min: 0, max: 400 }), (pauses, back) => {
         const days = pauses.map((_, index) => addDays(DAY, -pauses.slice(0, index + 1).reduce((sum, pause) => sum + pause, 0)))
-        const near = days.filter((day) => day >= addDays(DAY, -PROGRAMME_LOOKS_BACK_DAYS))
-        expect(Math.min(weeksInProgramme(near, DAY), MOST_ASKED)).toBe(Math.min(weeksInProgramme(days, DAY), MOST_ASKED))
+        const from = addDays(DAY, -back)
+        const near = days.filter((day) => day >= from)
+        const asked = (known: string[]) => Math.min(weeksInProgramme(known, DAY), PROGRAMME_WEEKS_ASKED)
+        if (!programmeSettled(near, from, DAY)) return
+        settled++
+        expect(asked(near)).toBe(asked(days))
       }),
+      { numRuns: 400 },
     )
-    // the longest that twelve weeks can take
-    const rare = Array.from({ length: 12 }, (_, index) => addDays(DAY, -28 * (index + 1)))
-    expect(
-      weeksInProgramme(
-        rare.filter((day) => day >= addDays(DAY, -PROGRAMME_LOOKS_BACK_DAYS)),
-        DAY,
+    expect(settled).toBeGreaterThan(50)
+  })
+
+  test('what is settled on a day is settled on every later one', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 40 }), { maxLength: 40 }),
+        fc.integer({ min: 30, max: 300 }),
+        fc.nat(40),
+        (pauses, back, later) => {
+          const days = pauses.map((_, index) => addDays(DAY, later - pauses.slice(0, index + 1).reduce((sum, pause) => sum + pause, 0)))
+          const from = addDays(DAY, -back)
+          const near = days.filter((day) => day >= from)
+          const until = (day: string) => near.filter((one) => one <= day)
+          fc.pre(programmeSettled(until(DAY), from, DAY))
+          expect(programmeSettled(near, from, addDays(DAY, later))).toBe(true)
+        },
       ),
-    ).toBe(12)
+    )
+  })
+
+  test('who comes every week for a few weeks only is not settled before the pause is seen', () => {
+    const weekly = Array.from({ length: 10 }, (_, week) => addDays(DAY, -7 * week))
+    expect(programmeSettled(weekly, addDays(DAY, -70), DAY)).toBe(false)
+    expect(programmeSettled(weekly, addDays(DAY, -100), DAY)).toBe(true)
+    expect(programmeSettled([], addDays(DAY, -100), DAY)).toBe(true)
   })
 })

@@ -52,12 +52,6 @@ export function aboutOn(record: Pick<ClientRecord, 'birthDate' | 'dueDate' | 'la
   return { age: ageOn(record.birthDate, day), pregnant: week !== undefined, afterBirth: inAfterBirth(weeksSinceBirth) }
 }
 
-/**
- * Days before a day that can matter to a rule on weeks in the programme: no rule asks for more than twelve, and twelve with the longest
- * pauses between them that do not end a programme fit into these, with a quarter to spare.
- */
-export const PROGRAMME_LOOKS_BACK_DAYS = 15 * (PROGRAMME_GAP_WEEKS + 1) * 7
-
 /** Weeks in which somebody came at least once, since the last pause of more than four weeks (rule base 1.5). */
 export function weeksInProgramme(attended: readonly Day[], day: Day): number {
   const days = attended.filter((one) => one <= day).sort()
@@ -70,6 +64,22 @@ export function weeksInProgramme(attended: readonly Day[], day: Day): number {
   }
   return weeks.size
 }
+
+/** No rule asks for more weeks in the programme than these. */
+export const PROGRAMME_WEEKS_ASKED = 12
+
+/**
+ * Whether days before a first one can change nothing that a rule asks for: there are weeks enough already, or the programme began anew after it.
+ *
+ * @param attended all days from `from` to `day` on which somebody came
+ */
+export function programmeSettled(attended: readonly Day[], from: Day, day: Day): boolean {
+  const oldest = [...attended].sort()[0] ?? day
+  const weeks = weeksInProgramme(attended, day)
+  return weeks >= PROGRAMME_WEEKS_ASKED || daysBetween(from, oldest) > PROGRAMME_GAP_WEEKS * 7 || weeks < weeksCame(attended)
+}
+
+const weeksCame = (attended: readonly Day[]): number => new Set(attended.map(weekOf)).size
 
 function conditionFacts(base: RuleBase, record: ClientRecord, condition: ConditionRecord, today: CheckIn | undefined, day: Day): RecordedCondition {
   const answers = Object.fromEntries(ANSWER_FIELDS.flatMap((key) => (condition[key] === undefined ? [] : [[key, condition[key]]])))

@@ -19,8 +19,9 @@ export {
   factsOn,
   isCleared,
   type KnownOnDay,
-  PROGRAMME_LOOKS_BACK_DAYS,
+  PROGRAMME_WEEKS_ASKED,
   perinatal,
+  programmeSettled,
   readingsAsked,
   weeksInProgramme,
 } from './facts'

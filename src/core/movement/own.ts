@@ -158,14 +158,19 @@ function raisedTo(shown: PlannedDemands, source: CatalogueEntry, own: OwnMovemen
   return { ...declared, ...Object.fromEntries(higher) }
 }
 
-/** The library with the instructor's own movements behind it. Those whose source is gone are left out. */
-export function withOwn(library: Catalogue, own: readonly { id: string; document: OwnMovement }[]): Catalogue {
-  const movements = own.flatMap(({ id, document }) => (library.byId.has(document.from) ? [movementOf(id, document, library)] : []))
-  if (movements.length === 0) return library
-  const added = buildCatalogue(movements)
+/**
+ * The library with the instructor's own movements behind it. Those whose source is gone are left out; one that was removed can be found by its id,
+ * for the plans and logs that use it, and is offered nowhere.
+ */
+export function withOwn(library: Catalogue, own: readonly { id: string; document: OwnMovement; removed?: boolean }[]): Catalogue {
+  const sound = own.filter(({ document }) => library.byId.has(document.from))
+  if (sound.length === 0) return library
+  const movements = sound.map(({ id, document, removed }) => ({ movement: movementOf(id, document, library), removed: removed === true }))
+  const added = buildCatalogue(movements.map(({ movement }) => movement))
+  const offered = new Set(movements.flatMap(({ movement, removed }) => (removed ? [] : [movement.id])))
   return {
-    movements: [...library.movements, ...movements],
-    entries: [...library.entries, ...added.entries],
+    movements: [...library.movements, ...added.movements.filter(({ id }) => offered.has(id))],
+    entries: [...library.entries, ...added.entries.filter(({ movement }) => offered.has(movement.id))],
     byId: new Map([...library.byId, ...added.byId]),
     successors: library.successors,
   }

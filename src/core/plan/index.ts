@@ -28,3 +28,4 @@ export {
   planSchema,
   roomSchema,
 } from './plan'
+export { atHour, type ClassCalendar, type Closed, calendarSchema, meetings, type Schedule, timeSchema } from './schedule'

@@ -5,11 +5,19 @@ export type Day = string
 
 const MS_PER_DAY = 86_400_000
 
+/** Days that were read already: attendance of six hundred people asks for the same hundred days again and again. */
+const numbers = new Map<Day, number>()
+const MOST_KNOWN = 10_000
+
 /** Days since 1970-01-01. @throws when the text is not a real calendar day */
 export function dayNumber(day: Day): number {
+  const known = numbers.get(day)
+  if (known !== undefined) return known
   const match = /^(\d{4})-(\d{2})-(\d{2})$/.exec(day)
   const at = match ? Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3])) : Number.NaN
   if (Number.isNaN(at) || new Date(at).toISOString().slice(0, 10) !== day) throw new RangeError(`"${day}" is not a calendar day (YYYY-MM-DD)`)
+  if (numbers.size >= MOST_KNOWN) numbers.clear()
+  numbers.set(day, at / MS_PER_DAY)
   return at / MS_PER_DAY
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { daySchema } from './day'
 
 const text = (longest: number) => z.string().trim().max(longest)
 const zone = z.string().refine(isZone, { message: 'expected a time zone such as Europe/London' })
@@ -12,6 +13,10 @@ function isZone(name: string): boolean {
   }
 }
 
+const closedSchema = z
+  .strictObject({ from: daySchema, to: daySchema, name: text(60).default('') })
+  .refine(({ from, to }) => from <= to, { message: 'the last day lies before the first', path: ['to'] })
+
 /** What holds for the whole house. A number that is empty reads as the local one of its kind. */
 export const settingsSchema = z.strictObject({
   house: text(120).min(1, 'the house needs a name'),
@@ -23,6 +28,12 @@ export const settingsSchema = z.strictObject({
   zone: zone.optional(),
   /** 0 Sunday to 6 Saturday */
   weekStart: z.number().int().min(0).max(6).default(1),
+  /** days on which no class meets by its weekday, both ends included */
+  closed: z.array(closedSchema).max(60).default([]),
+  /** minutes without a hand after which names and health are covered; 0 = only by key */
+  coverMinutes: z.number().int().min(0).max(60).default(2),
+  /** years after the last class, or the registration, after which somebody's data are due to be erased; 0 = never said */
+  keepYears: z.number().int().min(0).max(30).default(3),
 })
 export type Settings = z.output<typeof settingsSchema>
 

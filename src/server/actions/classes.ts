@@ -1,9 +1,12 @@
 'use server'
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
-import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
+import { calendarSchema, checkPlan, type PlanDraft, planSchema, problemText, timeSchema } from '@/core/plan'
+import type { Database } from '../db/connection'
 import { studioLibrary } from '../library'
 import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
+import { once } from '../repositories/requests'
+import { copyClass, eraseClass as erase, putBackClass as putBack, removeClass as remove, saveTime, type TimeOfClass } from '../repositories/timetable'
 import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
 
@@ -20,14 +23,14 @@ export async function saveClass(input: unknown): Promise<Outcome<{ revision: num
   })
 }
 
+const titleSchema = z.string().trim().min(1, 'a title is needed').max(120)
+const weekdaySchema = z.number().int().min(0).max(6).nullable()
 const newSchema = z.strictObject({
-  title: z.string().trim().min(1, 'a title is needed').max(120),
+  key: idSchema,
+  title: titleSchema,
   promisedMinutes: z.number().int().min(5).max(120),
-  weekday: z.number().int().min(0).max(6).nullable(),
-  startTime: z
-    .string()
-    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time, HH:MM')
-    .nullable(),
+  weekday: weekdaySchema,
+  startTime: timeSchema.nullable(),
 })
 
 const EMPTY_PHASES = [
@@ -37,12 +40,66 @@ const EMPTY_PHASES = [
 ] as const
 
 export async function createClass(input: unknown): Promise<Outcome<{ id: string }>> {
-  return answer(newSchema, input, async ({ title, promisedMinutes, weekday, startTime }) => {
+  return answer(newSchema, input, async ({ key, ...made }) => {
+    const { title, promisedMinutes, weekday, startTime } = made
     const { db, studio } = await here()
-    const id = randomUUID()
-    await addClass(db, studio.id, { id, plan: planSchema.parse({ title, promisedMinutes, phases: EMPTY_PHASES }), weekday, startTime })
-    return { id }
+    return once(db, studio.id, key, made, async (tx) => {
+      const id = randomUUID()
+      await addClass(tx, studio.id, { id, plan: planSchema.parse({ title, promisedMinutes, phases: EMPTY_PHASES }), weekday, startTime })
+      return { id }
+    })
   })
+}
+
+const copySchema = z.strictObject({ key: idSchema, id: idSchema, title: titleSchema, withPeople: z.boolean() })
+
+export async function duplicateClass(input: unknown): Promise<Outcome<{ id: string }>> {
+  return answer(copySchema, input, async ({ key, ...copy }) => {
+    const { db, studio } = await here()
+    return once(db, studio.id, key, copy, async (tx) => {
+      const id = randomUUID()
+      await copyClass(tx, studio.id, copy.id, id, copy.title, copy.withPeople)
+      return { id }
+    })
+  })
+}
+
+const timeOfClassSchema = z.strictObject({
+  id: idSchema,
+  revision: revisionSchema,
+  weekday: weekdaySchema,
+  startTime: timeSchema.nullable(),
+  calendar: calendarSchema,
+})
+
+/** Moves a class to another weekday and time, and sets its single days. */
+export async function moveClass(input: unknown): Promise<Outcome<{ revision: number }, TimeOfClass>> {
+  return answer<typeof timeOfClassSchema, { revision: number }, TimeOfClass>(timeOfClassSchema, input, async ({ id, revision, ...time }) => {
+    const { db, studio } = await here()
+    return { revision: await saveTime(db, studio.id, id, revision, time) }
+  })
+}
+
+const oneSchema = z.strictObject({ id: idSchema })
+const forOne = (input: unknown, run: (db: Database, studioId: string, id: string) => Promise<void>): Promise<Outcome<object>> =>
+  answer(oneSchema, input, async ({ id }) => {
+    const { db, studio } = await here()
+    await run(db, studio.id, id)
+    return {}
+  })
+
+/** Takes a class off the desk; its log stays and it can be put back. */
+export async function removeClass(input: unknown): Promise<Outcome<object>> {
+  return forOne(input, remove)
+}
+
+export async function putBackClass(input: unknown): Promise<Outcome<object>> {
+  return forOne(input, putBack)
+}
+
+/** Deletes a removed class for good, with its sessions and their logs. */
+export async function eraseClass(input: unknown): Promise<Outcome<object>> {
+  return forOne(input, erase)
 }
 
 const rosterSchema = z.strictObject({

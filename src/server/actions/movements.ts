@@ -3,7 +3,8 @@ import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { LIBRARY } from '@/content/movements'
 import { movementOf, OWN_PREFIX, type OwnMovement, ownMovementSchema } from '@/core/movement'
-import { addOwn, saveOwn } from '../repositories/ownMovements'
+import { addOwn, saveOwn, setOwnRemoved } from '../repositories/ownMovements'
+import { once } from '../repositories/requests'
 import { here } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, revisionSchema } from './outcome'
 
@@ -14,13 +15,17 @@ function checkOwn(document: OwnMovement): OwnMovement {
   return document
 }
 
+const newSchema = z.strictObject({ key: idSchema, document: ownMovementSchema })
+
 export async function createOwn(input: unknown): Promise<Outcome<{ movement: string }>> {
-  return answer(ownMovementSchema, input, async (document) => {
+  return answer(newSchema, input, async ({ key, document }) => {
     checkOwn(document)
     const { db, studio } = await here()
-    const id = randomUUID()
-    await addOwn(db, studio.id, id, document)
-    return { movement: `${OWN_PREFIX}${id}` }
+    return once(db, studio.id, key, document, async (tx) => {
+      const id = randomUUID()
+      await addOwn(tx, studio.id, id, document)
+      return { movement: `${OWN_PREFIX}${id}` }
+    })
   })
 }
 
@@ -32,5 +37,16 @@ export async function updateOwn(input: unknown): Promise<Outcome<{ movement: str
     const { db, studio } = await here()
     await saveOwn(db, studio.id, id, revision, document)
     return { movement: `${OWN_PREFIX}${id}` }
+  })
+}
+
+const offerSchema = z.strictObject({ id: idSchema, removed: z.boolean() })
+
+/** Takes an own movement out of the library, or puts it back; where it is used it stays. */
+export async function removeOwn(input: unknown): Promise<Outcome<object>> {
+  return answer(offerSchema, input, async ({ id, removed }) => {
+    const { db, studio } = await here()
+    await setOwnRemoved(db, studio.id, id, removed)
+    return {}
   })
 }

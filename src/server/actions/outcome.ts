@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { type FileProblem, parseKeepable, problemsText } from '@/core/formats'
+import { AlreadyDoneError } from '../repositories/requests'
 import { NotFoundError, StaleError } from '../stale'
 
 /** What an action answers. A refusal has written nothing. */
@@ -22,6 +23,7 @@ export async function answer<S extends z.ZodType, T extends object, Newer = neve
   } catch (error) {
     if (error instanceof StaleError) return { ok: false, kind: 'stale', newer: error.newer as Newer, revision: error.newerRevision }
     if (error instanceof NotFoundError) return { ok: false, kind: 'gone', message: error.message }
+    if (error instanceof AlreadyDoneError) return { ok: false, kind: 'invalid', problems: [{ path: '$', message: error.message }] }
     if (error instanceof InvalidError) return { ok: false, kind: 'invalid', problems: error.problems }
     throw error
   }

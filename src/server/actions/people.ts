@@ -11,6 +11,7 @@ import { studioLibrary } from '../library'
 import { getClass } from '../repositories/classes'
 import { addClient, addClients, eraseClient, getClient, saveClient } from '../repositories/clients'
 import { addOverrule } from '../repositories/overrules'
+import { once } from '../repositories/requests'
 import { peopleOn } from '../roster'
 import { RULE_BASE } from '../ruleBase'
 import { here, today } from '../studio'
@@ -105,13 +106,17 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
   })
 }
 
+const newSchema = z.strictObject({ key: idSchema, record: clientSchema })
+
 export async function createPerson(input: unknown): Promise<Outcome<{ id: string }>> {
-  return answer(clientSchema, input, async (record) => {
+  return answer(newSchema, input, async ({ key, record }) => {
     const { db, studio } = await here()
     checkRecord(record, today(studio))
-    const id = randomUUID()
-    await addClient(db, studio.id, id, record)
-    return { id }
+    return once(db, studio.id, key, record, async (tx) => {
+      const id = randomUUID()
+      await addClient(tx, studio.id, id, record)
+      return { id }
+    })
   })
 }
 
@@ -136,6 +141,7 @@ export async function erasePerson(input: unknown): Promise<Outcome<object>> {
 }
 
 const importSchema = z.strictObject({
+  key: idSchema,
   people: z
     .array(
       z.strictObject({
@@ -150,7 +156,7 @@ const importSchema = z.strictObject({
 
 /** Takes the rows of a file in, all or none. */
 export async function importPeople(input: unknown): Promise<Outcome<{ added: number; updated: number }>> {
-  return answer(importSchema, input, async ({ people }) => {
+  return answer(importSchema, input, async ({ key, people }) => {
     const { db, studio } = await here()
     const now = today(studio)
     const check = (record: ClientRecord, index: number) =>
@@ -158,7 +164,7 @@ export async function importPeople(input: unknown): Promise<Outcome<{ added: num
     const problems = people.flatMap(({ record }, index) => check(record, index))
     if (problems.length > 0) throw new InvalidError(problems)
     const fresh = people.filter(({ update }) => update === undefined)
-    await db.transaction(async (tx) => {
+    return once(db, studio.id, key, people, async (tx) => {
       for (const [index, { record, update }] of people.entries()) {
         if (!update) continue
         const merged = withRow((await getClient(tx, studio.id, update.id)).record, record)
@@ -171,7 +177,7 @@ export async function importPeople(input: unknown): Promise<Outcome<{ added: num
         studio.id,
         fresh.map(({ record }) => ({ id: randomUUID(), record })),
       )
+      return { added: fresh.length, updated: people.length - fresh.length }
     })
-    return { added: fresh.length, updated: people.length - fresh.length }
   })
 }

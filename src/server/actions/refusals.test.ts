@@ -34,15 +34,21 @@ const day = '2026-11-24'
 /** Input of the right shape, that names things which are not there where it names any. */
 const SHAPED: Record<string, object> = {
   saveClass: { id, revision: 1, plan },
-  createClass: { title: 'Seats', promisedMinutes: 20, weekday: 2, startTime: '10:00' },
+  createClass: { key: id, title: 'Seats', promisedMinutes: 20, weekday: 2, startTime: '10:00' },
+  duplicateClass: { key: id, id, title: 'Seats again', withPeople: true },
+  moveClass: { id, revision: 1, weekday: 3, startTime: '11:00', calendar: { dates: [day], off: [] } },
+  removeClass: { id },
+  putBackClass: { id },
+  eraseClass: { id },
+  removeOwn: { id, removed: true },
   saveRoster: { id, revision: 1, people: [{ clientId: id, place: 'enrolled' }] },
-  createOwn: own,
+  createOwn: { key: id, document: own },
   updateOwn: { id, revision: 1, document: own },
   overrule: { clientId: id, reason: 'as agreed with her', until: '2026-12-24', classId: id, item: 'i', everywhere: false, day },
-  createPerson: person,
+  createPerson: { key: id, record: person },
   savePerson: { id, revision: 1, record: person },
   erasePerson: { id },
-  importPeople: { people: [{ record: person }] },
+  importPeople: { key: id, people: [{ record: person }] },
   keepScreening: { clientId: id, answers: {} },
   confirmProposals: { id, revision: 1, slugs: ['osteoporosis'], spoken: [] },
   settleAnswer: { clientId: id, revision: 1, question: 'A1', key: 'yes', by: 'Dr Reed' },
@@ -120,7 +126,7 @@ describe('days that cannot be', () => {
     ['a condition from before the birth', '$.conditions[0].since', { conditions: [{ slug: 'osteoporosis', since: '1940-01-01' }] }],
     ['a condition that does not exist', '$.conditions[0].slug', { conditions: [{ slug: 'no-such' }] }],
   ])('%s', async (_what, place, part) => {
-    const outcome = await people.createPerson({ ...person, ...part })
+    const outcome = await people.createPerson({ key: randomUUID(), record: { ...person, ...part } })
     expect(outcome).toMatchObject({ ok: false, kind: 'invalid', problems: [{ path: place }] })
   })
   test('a session in the year 9999', async () => {

@@ -29,6 +29,7 @@ export const TABLES: readonly string[] = [
   schema.screenings,
   schema.erasures,
   schema.letters,
+  schema.requests,
 ].map(getTableName)
 
 /** How many changes of the schema this version knows. */

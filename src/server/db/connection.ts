@@ -140,6 +140,8 @@ export async function openFolder(at: string): Promise<Connection> {
       throw new FolderDamagedError(folder, error)
     })
     const db = await migrated(client)
+    // the embedded database has nobody who cleans up and counts its rows meanwhile, and without counts it plans badly
+    await client.exec('vacuum analyze')
     const held = release
     return {
       db,

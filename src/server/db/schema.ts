@@ -1,9 +1,10 @@
+import { sql } from 'drizzle-orm'
 import { bigint, customType, date, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
 import type { Answers, CheckIn, ClientRecord, OverruleRecord } from '@/core/client'
 import type { JudgedClass } from '@/core/evaluate'
 import type { LeadEvent } from '@/core/lead'
 import type { OwnMovement } from '@/core/movement'
-import type { PlanDraft } from '@/core/plan'
+import type { ClassCalendar, PlanDraft } from '@/core/plan'
 import type { Settings } from '@/core/vocabulary'
 
 /** Documents are validated by their Zod schema at every write; `revision` grows by one a write and guards against stale ones. */
@@ -53,6 +54,12 @@ export const classes = pgTable(
     weekday: integer(),
     /** HH:MM */
     startTime: text(),
+    /** single days on which it meets, and days on which it does not */
+    calendar: jsonb().$type<ClassCalendar>().notNull().default({ dates: [], off: [] }),
+    /** counts the changes of weekday, time and days */
+    scheduleRevision: integer().notNull().default(1),
+    /** taken off the desk; its log stays */
+    removedAt: timestamp({ withTimezone: true }),
     ...stamps,
   },
   (table) => [index('class_studio').on(table.studioId)],
@@ -116,7 +123,12 @@ export const attendances = pgTable(
     revision: integer().notNull().default(1),
     ...stamps,
   },
-  (table) => [primaryKey({ columns: [table.sessionId, table.clientId] }), index('attendance_client').on(table.clientId)],
+  (table) => [
+    primaryKey({ columns: [table.sessionId, table.clientId] }),
+    index('attendance_client').on(table.clientId),
+    // few of the rows of years hold something said at the door
+    index('attendance_said').on(table.studioId).where(sql`check_in is not null`),
+  ],
 )
 
 /** What one person did in one item. */
@@ -155,6 +167,8 @@ export const ownMovements = pgTable(
     studioId: studioId(),
     document: jsonb().$type<OwnMovement>().notNull(),
     revision: integer().notNull().default(1),
+    /** no longer offered; plans and logs that use it keep it */
+    removedAt: timestamp({ withTimezone: true }),
     ...stamps,
   },
   (table) => [index('own_movement_studio').on(table.studioId)],
@@ -187,6 +201,19 @@ export const erasures = pgTable(
   'erasure',
   { studioId: studioId(), clientId: uuid().notNull(), erasedAt: timestamp({ withTimezone: true }).notNull().defaultNow() },
   (table) => [primaryKey({ columns: [table.studioId, table.clientId] })],
+)
+
+/** What was made for a request, so that one that is sent again after a lost answer makes nothing twice. Kept a day. */
+export const requests = pgTable(
+  'request',
+  {
+    studioId: studioId(),
+    key: uuid().notNull(),
+    /** hash of what was asked */ of: text().notNull(),
+    answer: jsonb().$type<object>(),
+    createdAt: stamps.createdAt,
+  },
+  (table) => [primaryKey({ columns: [table.studioId, table.key] })],
 )
 
 const bytea = customType<{ data: Uint8Array; driverData: Uint8Array }>({ dataType: () => 'bytea' })

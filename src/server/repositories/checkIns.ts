@@ -1,5 +1,6 @@
-import { and, desc, eq, gte, inArray, isNotNull, lte, sql } from 'drizzle-orm'
-import { addDays, type CheckIn, PROGRAMME_LOOKS_BACK_DAYS } from '@/core/client'
+import { and, desc, eq, gte, isNotNull, lte, sql } from 'drizzle-orm'
+import { addDays, type CheckIn, programmeSettled } from '@/core/client'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { attendances, sessions } from '../db/schema'
 
@@ -23,7 +24,7 @@ export async function saidBetween(db: Database, studioId: string, clientIds: rea
     .where(
       and(
         eq(attendances.studioId, studioId),
-        inArray(attendances.clientId, [...clientIds]),
+        among(attendances.clientId, clientIds),
         isNotNull(attendances.checkIn),
         lte(sessions.day, to),
         gte(sessions.day, addDays(from, -LASTS_DAYS)),
@@ -46,26 +47,48 @@ export function holdingOn(said: readonly SaidAtDoor[], day: string): Map<string,
 export const checkInsOn = async (db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, CheckIn>> =>
   holdingOn(await saidBetween(db, studioId, clientIds, day, day), day)
 
-/**
- * The days up to a day on which people came, the oldest first; weeks in the programme are counted from them. Days too long ago to matter to
- * any rule are left out, and one row comes for each person, so that years of classes cost no more than one.
- */
-export async function attendedDays(db: Database, studioId: string, clientIds: readonly string[], day: string): Promise<Map<string, string[]>> {
-  if (clientIds.length === 0) return new Map()
+/** Days that mostly settle the weeks in a programme; of who is not settled by them all days are read. */
+const NEAR_DAYS = 16 * 7
+
+/** One row comes for each person, so that years of classes cost little more than one. */
+async function cameBetween(db: Database, studioId: string, clientIds: readonly string[], from: string | undefined, to: string) {
   const rows = await db
-    .select({ clientId: attendances.clientId, days: sql<string>`string_agg(distinct ${sessions.day}::text, ' ' order by ${sessions.day}::text)` })
+    .select({ clientId: attendances.clientId, days: sql<string>`string_agg(${sessions.day}::text, ' ')` })
     .from(attendances)
     .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
     .where(
       and(
         eq(attendances.studioId, studioId),
-        inArray(attendances.clientId, [...clientIds]),
+        among(attendances.clientId, clientIds),
         eq(attendances.came, 1),
-        lte(sessions.day, day),
-        gte(sessions.day, addDays(day, -PROGRAMME_LOOKS_BACK_DAYS)),
+        eq(sessions.studioId, studioId),
+        lte(sessions.day, to),
+        from === undefined ? undefined : gte(sessions.day, from),
       ),
     )
     .groupBy(attendances.clientId)
-  const came = new Map(rows.map(({ clientId, days }) => [clientId, days.split(' ')]))
-  return new Map(clientIds.map((id) => [id, came.get(id) ?? []]))
+  // sorted here: the database takes three times as long over it
+  return new Map(rows.map(({ clientId, days }) => [clientId, [...new Set(days.split(' '))].sort()]))
+}
+
+/**
+ * The days up to a day on which people came, the oldest first, as far back as they can matter to a rule: weeks in the programme are counted
+ * from them.
+ *
+ * @param first the earliest day that is judged; what is settled then is settled on every later one
+ */
+export async function attendedDays(
+  db: Database,
+  studioId: string,
+  clientIds: readonly string[],
+  day: string,
+  first = day,
+): Promise<Map<string, string[]>> {
+  if (clientIds.length === 0) return new Map()
+  const from = addDays(first, -NEAR_DAYS)
+  const near = await cameBetween(db, studioId, clientIds, from, day)
+  const before = (id: string) => (near.get(id) ?? []).filter((one) => one <= first)
+  const open = clientIds.filter((id) => !programmeSettled(before(id), from, first))
+  const all = open.length > 0 ? await cameBetween(db, studioId, open, undefined, day) : new Map<string, string[]>()
+  return new Map(clientIds.map((id) => [id, all.get(id) ?? near.get(id) ?? []]))
 }

@@ -1,11 +1,12 @@
-import { and, asc, eq, gte, inArray, ne, sql } from 'drizzle-orm'
+import { and, asc, eq, gte, isNull, ne, sql } from 'drizzle-orm'
 import type { Day } from '@/core/client'
 import type { JudgedClass } from '@/core/evaluate'
-import { type PlanDraft, planSchema } from '@/core/plan'
+import { atHour, type ClassCalendar, calendarSchema, type PlanDraft, planSchema } from '@/core/plan'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { classes, clients, type RosterPlace, rosterEntries, sessions } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
-import { BY_NAME, CLIENT_VERSION, knownClients, type StoredClient } from './clients'
+import { CLIENT_VERSION, knownClients, type StoredClient } from './clients'
 import { knownRows, onlyOne, type Read, type Versioned, versionOf } from './known'
 import { ownClients } from './owned'
 import { readDocument } from './readable'
@@ -17,11 +18,26 @@ export interface StoredClass {
   revision: number
   weekday: number | null
   startTime: string | null
+  calendar: ClassCalendar
+  /** counts the changes of weekday, time and days */
+  scheduleRevision: number
 }
 
-const columns = { id: classes.id, plan: classes.plan, revision: classes.revision, weekday: classes.weekday, startTime: classes.startTime }
+const columns = {
+  id: classes.id,
+  plan: classes.plan,
+  revision: classes.revision,
+  weekday: classes.weekday,
+  startTime: classes.startTime,
+  calendar: classes.calendar,
+  scheduleRevision: classes.scheduleRevision,
+}
 
-const readClass = (row: StoredClass): StoredClass => ({ ...row, plan: readDocument(planSchema, 'class', row.id, row.plan) })
+const readClass = (row: StoredClass): StoredClass => ({
+  ...row,
+  plan: atHour(readDocument(planSchema, 'class', row.id, row.plan), row.startTime),
+  calendar: readDocument(calendarSchema, 'class', row.id, row.calendar),
+})
 
 /** All of them, with those that cannot be read. */
 export async function readClasses(db: Database, studioId: string): Promise<Read<StoredClass>> {
@@ -31,7 +47,7 @@ export async function readClasses(db: Database, studioId: string): Promise<Read<
     await db
       .select(VERSION)
       .from(classes)
-      .where(eq(classes.studioId, studioId))
+      .where(and(eq(classes.studioId, studioId), isNull(classes.removedAt)))
       .orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id)),
   )
 }
@@ -47,21 +63,26 @@ const readVersions = (db: Database, studioId: string, rows: readonly Versioned[]
       db
         .select({ ...columns, version: versionOf(classes) })
         .from(classes)
-        .where(and(eq(classes.studioId, studioId), inArray(classes.id, ids))),
+        .where(and(eq(classes.studioId, studioId), among(classes.id, ids))),
     readClass,
   )
 
 export const listClasses = async (db: Database, studioId: string): Promise<StoredClass[]> => (await readClasses(db, studioId)).rows
 
+/** @throws NotFoundError also for one that was removed */
 export async function getClass(db: Database, studioId: string, id: string): Promise<StoredClass> {
   const rows = await db
     .select(VERSION)
     .from(classes)
-    .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, id), isNull(classes.removedAt)))
   return onlyOne('class', id, await readVersions(db, studioId, rows))
 }
 
-export async function addClass(db: Database, studioId: string, row: Omit<StoredClass, 'revision'>): Promise<void> {
+export async function addClass(
+  db: Database,
+  studioId: string,
+  row: Pick<StoredClass, 'id' | 'plan' | 'weekday' | 'startTime'> & Partial<Pick<StoredClass, 'calendar'>>,
+): Promise<void> {
   await db.insert(classes).values({ ...row, studioId })
 }
 
@@ -107,14 +128,10 @@ export async function rosters(db: Database, studioId: string): Promise<Map<strin
     .from(rosterEntries)
     .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
     .where(and(eq(rosterEntries.studioId, studioId), ne(rosterEntries.place, 'waiting')))
-    .orderBy(...BY_NAME)
-  const people = new Map((await knownClients(db, studioId, rows)).map((client) => [client.id, client]))
-  const found = new Map<string, StoredClient[]>()
-  for (const { classId, id } of rows) {
-    const client = people.get(id)
-    if (client) found.set(classId, [...(found.get(classId) ?? []), client])
-  }
-  return found
+  const members = new Map<string, Set<string>>()
+  for (const { classId, id } of rows) members.set(classId, (members.get(classId) ?? new Set()).add(id))
+  const people = await knownClients(db, studioId, [...new Map(rows.map((row) => [row.id, row])).values()])
+  return new Map([...members].map(([classId, ids]) => [classId, people.filter(({ id }) => ids.has(id))]))
 }
 
 export async function rosterOf(db: Database, studioId: string, classId: string): Promise<StoredClient[]> {
@@ -123,7 +140,6 @@ export async function rosterOf(db: Database, studioId: string, classId: string):
     .from(rosterEntries)
     .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
     .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId), ne(rosterEntries.place, 'waiting')))
-    .orderBy(...BY_NAME)
   return knownClients(db, studioId, rows)
 }
 
@@ -193,6 +209,10 @@ export const setRoster = async (db: Database, studioId: string, classId: string,
 export async function judgedClasses(db: Database, studioId: string): Promise<{ id: string; judged: JudgedClass | null }[]> {
   return db.select({ id: classes.id, judged: classes.judged }).from(classes).where(eq(classes.studioId, studioId))
 }
+
+/** How many classes were last judged by other rules than these; their verdicts are large and stay where they are. */
+export const judgedByOthers = (db: Database, studioId: string, rules: string): Promise<number> =>
+  db.$count(classes, and(eq(classes.studioId, studioId), isNull(classes.removedAt), sql`${classes.judged}->>'rules' <> ${rules}`))
 
 /** What a class was last judged as; null when never. */
 export async function judgedClass(db: Database, studioId: string, id: string): Promise<JudgedClass | null> {

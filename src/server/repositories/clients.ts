@@ -1,5 +1,6 @@
-import { and, asc, eq, inArray, sql } from 'drizzle-orm'
+import { and, eq } from 'drizzle-orm'
 import { type ClientRecord, clientSchema } from '@/core/client'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { classes, clients, erasures, leadEvents } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
@@ -16,8 +17,9 @@ const columns = { id: clients.id, record: clients.record, revision: clients.revi
 const readClient = (row: StoredClient): StoredClient => ({ ...row, record: readDocument(clientSchema, 'person', row.id, row.record) })
 
 export const CLIENT_VERSION = { id: clients.id, version: versionOf(clients) }
-/** as people are listed */
-export const BY_NAME = [asc(sql`lower(${clients.record}->>'given')`), asc(clients.id)]
+/** As people are listed; here and not in the database, which would open every record for it. */
+const byName = (a: StoredClient, b: StoredClient): number =>
+  a.record.given.localeCompare(b.record.given) || a.record.family.localeCompare(b.record.family) || (a.id < b.id ? -1 : 1)
 
 const readAll = (db: Database, studioId: string, rows: readonly Versioned[]): Promise<Read<StoredClient>> =>
   knownRows(
@@ -28,25 +30,17 @@ const readAll = (db: Database, studioId: string, rows: readonly Versioned[]): Pr
       db
         .select({ ...columns, version: versionOf(clients) })
         .from(clients)
-        .where(and(eq(clients.studioId, studioId), inArray(clients.id, ids))),
+        .where(and(eq(clients.studioId, studioId), among(clients.id, ids))),
     readClient,
-  )
+  ).then(({ rows: read, broken }) => ({ rows: read.sort(byName), broken }))
 
-/** The people behind the versions of their rows. */
+/** The people behind the versions of their rows, by name. */
 export const knownClients = async (db: Database, studioId: string, rows: readonly Versioned[]): Promise<StoredClient[]> =>
   (await readAll(db, studioId, rows)).rows
 
 /** Everybody, with the records that cannot be read. */
 export const readClients = async (db: Database, studioId: string): Promise<Read<StoredClient>> =>
-  readAll(
-    db,
-    studioId,
-    await db
-      .select(CLIENT_VERSION)
-      .from(clients)
-      .where(eq(clients.studioId, studioId))
-      .orderBy(...BY_NAME),
-  )
+  readAll(db, studioId, await db.select(CLIENT_VERSION).from(clients).where(eq(clients.studioId, studioId)))
 
 export const listClients = async (db: Database, studioId: string): Promise<StoredClient[]> => (await readClients(db, studioId)).rows
 
@@ -64,7 +58,7 @@ export async function getClients(db: Database, studioId: string, ids: readonly s
   const rows = await db
     .select(CLIENT_VERSION)
     .from(clients)
-    .where(and(eq(clients.studioId, studioId), inArray(clients.id, [...ids])))
+    .where(and(eq(clients.studioId, studioId), among(clients.id, ids)))
   return knownClients(db, studioId, rows)
 }
 

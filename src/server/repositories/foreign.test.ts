@@ -16,9 +16,11 @@ import * as overrules from './overrules'
 import * as owned from './owned'
 import * as ownMovements from './ownMovements'
 import * as readable from './readable'
+import * as requests from './requests'
 import * as screenings from './screenings'
 import * as sessions from './sessions'
 import * as studios from './studios'
+import * as timetable from './timetable'
 import * as unreadable from './unreadable'
 
 /** Everything of one studio, by the ids that another one tries. */
@@ -102,9 +104,11 @@ const REPOSITORIES = {
   owned,
   ownMovements,
   readable,
+  requests,
   screenings,
   sessions,
   studios,
+  timetable,
   unreadable,
 }
 type Call = () => Promise<unknown>
@@ -175,6 +179,14 @@ const TRIES: Record<string, Call | Call[]> = {
         note: null,
       }),
   ],
+  'timetable.saveTime': () =>
+    timetable.saveTime(db(), mine.studio, theirs.class, 1, { weekday: 3, startTime: '12:00', calendar: { dates: [], off: [] } }),
+  'timetable.copyClass': () => timetable.copyClass(db(), mine.studio, theirs.class, randomUUID(), 'stolen', true),
+  'timetable.removeClass': () => timetable.removeClass(db(), mine.studio, theirs.class),
+  'timetable.putBackClass': () => timetable.putBackClass(db(), mine.studio, theirs.class),
+  'timetable.eraseClass': () => timetable.eraseClass(db(), mine.studio, theirs.class),
+  'timetable.removedClasses': () => timetable.removedClasses(db(), mine.studio),
+  'ownMovements.setOwnRemoved': () => ownMovements.setOwnRemoved(db(), mine.studio, theirs.own, true),
   'sessions.setCheckIn': [
     () => sessions.setCheckIn(db(), mine.studio, theirs.session, theirs.client, 1, said),
     () => sessions.setCheckIn(db(), mine.studio, theirs.session, mine.client, 0, said),
@@ -197,6 +209,8 @@ const WITHIN = [
   'readable.onlyReadable',
   'readable.readDocument',
   'known.forget',
+  'requests.AlreadyDoneError',
+  'requests.once',
   'known.knownRows',
   'known.versionOf',
   'unreadable.unreadable',
@@ -204,11 +218,13 @@ const WITHIN = [
   'classes.listClasses',
   'classes.readClasses',
   'classes.addClass',
+  'classes.judgedByOthers',
   'classes.judgedClasses',
   'clients.listClients',
   'clients.addClient',
   'clients.addClients',
   'clients.readClients',
+  'known.onlyOne',
   'ownMovements.listOwn',
   'ownMovements.readOwnMovements',
   'ownMovements.addOwn',

@@ -1,5 +1,6 @@
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq } from 'drizzle-orm'
 import type { OverruleRecord } from '@/core/client'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { overrules } from '../db/schema'
 import { ownClients } from './owned'
@@ -21,5 +22,5 @@ export const overrulesOf = (db: Database, studioId: string, clientIds: readonly 
     : db
         .select({ id: overrules.id, clientId: overrules.clientId, record: overrules.document })
         .from(overrules)
-        .where(and(eq(overrules.studioId, studioId), inArray(overrules.clientId, [...clientIds])))
+        .where(and(eq(overrules.studioId, studioId), among(overrules.clientId, clientIds)))
         .orderBy(asc(overrules.createdAt), asc(overrules.id))

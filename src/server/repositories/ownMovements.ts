@@ -1,5 +1,6 @@
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq, sql } from 'drizzle-orm'
 import { type OwnMovement, ownMovementSchema } from '@/core/movement'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { ownMovements } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
@@ -10,8 +11,15 @@ export interface StoredOwnMovement {
   id: string
   document: OwnMovement
   revision: number
+  /** no longer offered; plans and logs that use it keep it */
+  removed: boolean
 }
-const columns = { id: ownMovements.id, document: ownMovements.document, revision: ownMovements.revision }
+const columns = {
+  id: ownMovements.id,
+  document: ownMovements.document,
+  revision: ownMovements.revision,
+  removed: sql<boolean>`${ownMovements.removedAt} is not null`,
+}
 
 const readOwn = (row: StoredOwnMovement): StoredOwnMovement => ({
   ...row,
@@ -33,7 +41,7 @@ export async function readOwnMovements(db: Database, studioId: string): Promise<
       db
         .select({ ...columns, version: versionOf(ownMovements) })
         .from(ownMovements)
-        .where(and(eq(ownMovements.studioId, studioId), inArray(ownMovements.id, ids))),
+        .where(and(eq(ownMovements.studioId, studioId), among(ownMovements.id, ids))),
     readOwn,
   )
 }
@@ -63,4 +71,14 @@ export async function saveOwn(db: Database, studioId: string, id: string, revisi
   if (row) return row.revision
   const newer = await getOwn(db, studioId, id)
   throw new StaleError(newer.document, newer.revision)
+}
+
+/** Offers it no more, or again. */
+export async function setOwnRemoved(db: Database, studioId: string, id: string, removed: boolean): Promise<void> {
+  const [row] = await db
+    .update(ownMovements)
+    .set({ removedAt: removed ? new Date() : null })
+    .where(and(eq(ownMovements.studioId, studioId), eq(ownMovements.id, id)))
+    .returning({ id: ownMovements.id })
+  if (!row) throw new NotFoundError('movement', id)
 }

@@ -8,17 +8,20 @@ import { planSchema } from '@/core/plan'
 import { type Connection, openMemory, openServer } from '../db/connection'
 import { classes, clients, ownMovements, screenings } from '../db/schema'
 import { loadDemo } from '../demo'
+import { studioLibrary } from '../library'
 import { NotFoundError, StaleError } from '../stale'
 import { attendedDays, checkInsOn } from './checkIns'
 import { addClass, getClass, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster } from './classes'
 import { addClient, eraseClient, getClient, listClients, saveClient } from './clients'
 import { addLetter, letterContent, lettersOf } from './letters'
 import { addOverrule, overrulesOf } from './overrules'
-import { addOwn, getOwn, listOwn, saveOwn } from './ownMovements'
+import { addOwn, getOwn, listOwn, saveOwn, setOwnRemoved } from './ownMovements'
 import { UnreadableError } from './readable'
+import { AlreadyDoneError, once } from './requests'
 import { confirmForm, getScreening, keepForm, screeningsOf } from './screenings'
-import { addEvents, attendanceOf, eventsOf, listSessions, logOf, openSession, saveLog, setCheckIn, traceOf } from './sessions'
+import { addEvents, attendanceOf, eventsOf, getSession, listSessions, logOf, openSession, saveLog, setCheckIn, traceOf } from './sessions'
 import { theStudio } from './studios'
+import { copyClass, eraseClass, putBackClass, removeClass, removedClasses, saveTime } from './timetable'
 import { unreadable, unreadableSessions } from './unreadable'
 
 const server = process.env.TEST_DATABASE_URL
@@ -301,6 +304,70 @@ describe.each(engines)('%s', (_name, open) => {
     ])
     expect(told[0]?.problems).toMatch(/title/)
     expect(await unreadableSessions(held.db, fresh)).toEqual([])
+  })
+
+  test('a request that is sent again with its key is answered as the first time, and writes nothing; with other content it is refused', async () => {
+    const key = randomUUID()
+    const make = (given: string) =>
+      once(held.db, studio, key, { given }, async (tx) => {
+        const id = randomUUID()
+        await addClient(tx, studio, id, person(given))
+        return { id }
+      })
+    const there = async () => (await listClients(held.db, studio)).filter(({ record }) => record.given.startsWith('Once')).length
+    const first = await make('Once')
+    expect(await make('Once')).toEqual(first)
+    await expect(make('Once more')).rejects.toThrow(AlreadyDoneError)
+    expect(await there()).toBe(1)
+    // what failed was not done, and may be asked for again
+    const broken = randomUUID()
+    await expect(once(held.db, studio, broken, {}, () => Promise.reject(new Error('no')))).rejects.toThrow('no')
+    expect(await once(held.db, studio, broken, {}, async () => ({ done: true }))).toEqual({ done: true })
+    // a day later the key is forgotten
+    await held.db.execute(sql`update request set created_at = now() - interval '25 hours' where key = ${key}`)
+    await make('Once')
+    expect(await there()).toBe(2)
+  })
+
+  test('a class is moved, copied with its people, removed, put back, and deleted for good only when it was removed', async () => {
+    const [client, id, copy] = [randomUUID(), await aClass(), randomUUID()]
+    await addClient(held.db, studio, client, person('Tam'))
+    await setRoster(held.db, studio, id, [client])
+    const time = { weekday: 4, startTime: '18:30', calendar: { dates: ['2026-12-24'], off: ['2026-12-31'] } }
+    expect(await saveTime(held.db, studio, id, 1, time)).toBe(2)
+    await expect(saveTime(held.db, studio, id, 1, { ...time, weekday: 1 })).rejects.toThrow(StaleError)
+    const moved = await getClass(held.db, studio, id)
+    expect(moved).toMatchObject(time)
+    expect(moved.plan.room.startHour).toBe(18)
+    await copyClass(held.db, studio, id, copy, 'The other', true)
+    expect((await getClass(held.db, studio, copy)).plan).toEqual({ ...moved.plan, title: 'The other' })
+    expect((await rosterOf(held.db, studio, copy)).map((one) => one.id)).toEqual([client])
+    const session = await openSession(held.db, studio, randomUUID(), id, '2026-11-24')
+    expect(session.plan.room.startHour).toBe(18)
+    await expect(eraseClass(held.db, studio, id)).rejects.toThrow(NotFoundError)
+    await removeClass(held.db, studio, id)
+    const listed = async () => (await listClasses(held.db, studio)).map((one) => one.id)
+    expect(await listed()).not.toContain(id)
+    await expect(getClass(held.db, studio, id)).rejects.toThrow(NotFoundError)
+    await expect(openSession(held.db, studio, randomUUID(), id, '2026-11-25')).rejects.toThrow(NotFoundError)
+    expect((await getSession(held.db, studio, session.id)).plan.title).toBe(moved.plan.title)
+    expect((await removedClasses(held.db, studio)).find((one) => one.id === id)).toMatchObject({ sessions: 1, title: moved.plan.title })
+    await putBackClass(held.db, studio, id)
+    expect(await listed()).toContain(id)
+    await removeClass(held.db, studio, id)
+    await eraseClass(held.db, studio, id)
+    await expect(getSession(held.db, studio, session.id)).rejects.toThrow(NotFoundError)
+  })
+
+  test('a movement of one’s own that was taken out is found by what uses it and offered nowhere', async () => {
+    const id = randomUUID()
+    await addOwn(held.db, studio, id, ownFrom(LIBRARY.byId.get('march/seated')!))
+    await setOwnRemoved(held.db, studio, id, true)
+    const { catalogue } = await studioLibrary(held.db, studio)
+    expect(catalogue.byId.has(`own-${id}/own`)).toBe(true)
+    expect(catalogue.entries.some(({ variant }) => variant.id === `own-${id}/own`)).toBe(false)
+    await setOwnRemoved(held.db, studio, id, false)
+    expect((await studioLibrary(held.db, studio)).catalogue.entries.some(({ variant }) => variant.id === `own-${id}/own`)).toBe(true)
   })
 
   test('what was read is given again until its row changes, by whomever, and cannot be changed in memory', async () => {

@@ -1,7 +1,8 @@
-import { and, asc, count, desc, eq, gte, inArray, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, isNull, sql } from 'drizzle-orm'
 import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
-import { type PlanDraft, planSchema } from '@/core/plan'
+import { atHour, type PlanDraft, planSchema } from '@/core/plan'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { attendances, classes, leadEvents, logEntries, rosterEntries, sessions } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
@@ -59,7 +60,7 @@ const readVersions = (db: Database, studioId: string, rows: readonly Versioned[]
       db
         .select({ ...columns, version: versionOf(sessions) })
         .from(sessions)
-        .where(and(eq(sessions.studioId, studioId), inArray(sessions.id, ids))),
+        .where(and(eq(sessions.studioId, studioId), among(sessions.id, ids))),
     readSession,
   )
 
@@ -82,11 +83,14 @@ export async function openSession(db: Database, studioId: string, id: string, cl
     const [found] = await existing()
     if (found) return readSession(found)
     const [row] = await tx
-      .select({ plan: classes.plan })
+      .select({ plan: classes.plan, startTime: classes.startTime })
       .from(classes)
-      .where(and(eq(classes.studioId, studioId), eq(classes.id, classId)))
+      .where(and(eq(classes.studioId, studioId), eq(classes.id, classId), isNull(classes.removedAt)))
     if (!row) throw new NotFoundError('class', classId)
-    await tx.insert(sessions).values({ id, studioId, classId, day, plan: row.plan }).onConflictDoNothing()
+    await tx
+      .insert(sessions)
+      .values({ id, studioId, classId, day, plan: atHour(row.plan, row.startTime) })
+      .onConflictDoNothing()
     const [made] = await existing()
     if (!made) throw new NotFoundError('session', id)
     return readSession(made)
@@ -203,7 +207,7 @@ export async function saveLog(
     if (named.length > 0)
       await tx
         .delete(logEntries)
-        .where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId), inArray(logEntries.clientId, named)))
+        .where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId), among(logEntries.clientId, named)))
     if (entries.length > 0) await tx.insert(logEntries).values(entries.map((entry) => ({ ...entry, studioId, sessionId })))
     return kept.revision
   })
@@ -297,7 +301,7 @@ export async function addEvents(db: Database, studioId: string, sessionId: strin
             .select()
             .from(leadEvents)
             .where(
-              inArray(
+              among(
                 leadEvents.id,
                 rest.map(({ id }) => id),
               ),

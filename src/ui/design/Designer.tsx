@@ -9,17 +9,22 @@ import { beginSession } from '@/server/actions/sessions'
 import type { Addable, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MarkLegend } from '../fit/Mark'
 import { Reasons } from '../fit/Reasons'
+import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
+import { useNarrow } from '../shell/useNarrow'
 import { TreadScrubber } from '../tread/TreadLine'
 import { AddSheet } from './AddSheet'
 import { ClassNotices } from './ClassNotices'
+import { ClassTools } from './ClassTools'
 import { FitGrid } from './FitGrid'
+import { FitList } from './FitList'
 import { ItemSheet } from './ItemSheet'
 import { OverruleForm } from './OverruleForm'
 import { QuestionsSheet } from './QuestionsSheet'
 import { RoomSheet } from './RoomSheet'
 import { RosterSheet } from './RosterSheet'
 import { StaleSheet } from './StaleSheet'
+import { type ClassTime, TimeSheet } from './TimeSheet'
 import { useDesk } from './useDesk'
 import { type SaveState, usePlan } from './usePlan'
 
@@ -29,6 +34,7 @@ type Open =
   | { kind: 'add'; phase: string; block: string; choices?: Addable[] }
   | { kind: 'roster' }
   | { kind: 'room' }
+  | { kind: 'time' }
   | { kind: 'questions'; questions?: ClassQuestion[] }
 
 const SEGMENT_WORDS: Record<SegmentKind, string> = {
@@ -58,6 +64,7 @@ interface Props {
   id: string
   day: string
   dayWords: string
+  time: ClassTime
   plan: PlanDraft
   revision: number
   people: WorkerPerson[]
@@ -71,7 +78,21 @@ interface Props {
 }
 
 /** The class: its stair on top, the fit grid below. Every change is judged at once and saved by itself. */
-export function Designer({ id, day, dayWords, plan: startPlan, revision, people, everybody, own, places, rosterRevision, first, adding }: Props) {
+export function Designer({
+  id,
+  day,
+  dayWords,
+  time,
+  plan: startPlan,
+  revision,
+  people,
+  everybody,
+  own,
+  places,
+  rosterRevision,
+  first,
+  adding,
+}: Props) {
   const router = useRouter()
   const ask = useDesk({ plan: startPlan, people, own })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun } = usePlan(id, startPlan, revision)
@@ -79,7 +100,9 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
   const [open, setOpen] = useState<Open>()
   const [at, setAt] = useState<number>()
   const [leading, startLeading] = useTransition()
+  const [notBegun, setNotBegun] = useState('')
   const { model } = shown
+  const narrow = useNarrow()
   const drawings = useRef<Record<string, Drawing>>(first.drawings)
 
   const [judged, setJudged] = useState<Judged>('current')
@@ -192,8 +215,9 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
     startLeading(async () => {
       // what was typed last goes in first
       if (!(await saved())) return
-      const outcome = await beginSession({ classId: id, day })
+      const outcome = await answered(beginSession({ classId: id, day }))
       if (outcome.ok) router.push(where === 'lead' ? `/lead/${outcome.id}` : `/sessions/${outcome.id}/door`)
+      else setNotBegun(refusalWords(outcome))
     })
 
   const segment = at === undefined ? undefined : model.timeline.segments[segmentAt(model.timeline, at)]
@@ -201,12 +225,15 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
   const momentWords = segment
     ? `${clock(at ?? 0)}: ${SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
     : 'nothing planned'
+  const Fit = narrow ? FitList : FitGrid
   const over = model.timeline.totalSeconds - plan.promisedMinutes * 60
   return (
     <div className="flex flex-col gap-5">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <div>
-          <p className="text-soft">{dayWords}</p>
+          <button type="button" className="quiet -ml-3 text-soft" onClick={() => setOpen({ kind: 'time' })}>
+            {dayWords}
+          </button>
           <h1>{plan.title}</h1>
         </div>
         <p className="text-[2.1rem] leading-none font-serif" aria-live="polite">
@@ -246,6 +273,11 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         <p className="min-h-6 text-soft">{at === undefined ? 'Drag along the stair to see any moment.' : momentWords}</p>
       </div>
 
+      {notBegun && (
+        <p role="alert" className="wrong">
+          {notBegun}
+        </p>
+      )}
       <ClassNotices
         plan={plan}
         model={model}
@@ -256,7 +288,7 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
         onEdit={edit}
       />
 
-      <FitGrid
+      <Fit
         plan={plan}
         model={model}
         drawings={drawings.current}
@@ -299,8 +331,11 @@ export function Designer({ id, day, dayWords, plan: startPlan, revision, people,
       )}
       {open?.kind === 'add' && <AddSheet choices={open.choices} people={people.length} onClose={() => setOpen(undefined)} onAdd={add} />}
       {open?.kind === 'room' && (
-        <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })} />
+        <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })}>
+          <ClassTools id={id} title={plan.title} people={places.length} />
+        </RoomSheet>
       )}
+      {open?.kind === 'time' && <TimeSheet id={id} day={day} time={time} onClose={() => setOpen(undefined)} />}
       {open?.kind === 'questions' && <QuestionsSheet questions={open.questions} items={model.items.length} onClose={() => setOpen(undefined)} />}
       {open?.kind === 'roster' && (
         <RosterSheet classId={id} revision={rosterRevision} everybody={everybody} roster={places} onClose={() => setOpen(undefined)} />

@@ -1,50 +1,42 @@
 'use client'
-import { Plus } from 'lucide-react'
 import { memo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
-import type { Cell, ClassModel, ModelItem } from '@/core/evaluate'
-import type { PlanDraft } from '@/core/plan'
+import type { Cell } from '@/core/evaluate'
 import { clock } from '@/core/timing'
 import { FigureDrawing } from '../figure/FigureDrawing'
-import { MARK_LETTERS, MARK_WORDS, Mark } from '../fit/Mark'
+import { MARK_LETTERS, MARK_WORDS, MarkShapes, SharedMark } from '../fit/Mark'
+import { useHydrated } from '../shell/useHydrated'
+import { AddHere, doseWords, type FitProps, phaseWords, TONES } from './fitWords'
 
-const TONES: Record<Cell['mark'], string> = {
-  planned: 'text-soft',
-  word: 'text-ink font-bold',
-  adjust: 'bg-plum-wash text-ink',
-  swap: 'bg-plum-wash text-plum font-bold',
-  out: 'bg-ink text-paper',
-  ask: 'text-effort font-bold',
+/** Column of the movement itself, left of the first person. */
+const NAME_COLUMN = -1
+/** Rows and columns that a key moves by; far ones stop at the end of the row. */
+const STEPS: Record<string, [number, number]> = {
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  Home: [0, Number.NEGATIVE_INFINITY],
+  End: [0, Number.POSITIVE_INFINITY],
 }
 
-export const doseWords = ({ dose }: Pick<ModelItem, 'dose'>): string => {
-  const amount = dose.workSeconds
-    ? `${dose.workSeconds} s`
-    : dose.holdSeconds > 0 && (dose.reps ?? 1) <= 2
-      ? `hold ${dose.holdSeconds} s`
-      : `${dose.reps ?? 1}×`
-  return `${dose.sets > 1 ? `${dose.sets} sets of ` : ''}${amount}${dose.loadKg > 0 ? `, ${dose.loadKg} kg` : ''}`
-}
-
-/** Arrow keys move between the cells of the grid. */
-function moveFocus(event: React.KeyboardEvent<HTMLElement>) {
-  const steps: Record<string, [number, number]> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }
-  const step = steps[event.key]
+/** Arrow keys move between the cells of the grid, Home and End to the ends of a row. */
+function moveFocus(event: React.KeyboardEvent<HTMLElement>, columns: number) {
+  const step = STEPS[event.key]
   const cell = (event.target as HTMLElement).dataset.cell?.split(',').map(Number)
   if (!step || !cell) return
-  const next = event.currentTarget.querySelector<HTMLElement>(`[data-cell="${cell[0]! + step[0]},${cell[1]! + step[1]}"]`)
+  const column = Math.max(NAME_COLUMN, Math.min(columns - 1, cell[1]! + step[1]))
+  const next = event.currentTarget.querySelector<HTMLElement>(`[data-cell="${cell[0]! + step[0]},${column}"]`)
   if (!next) return
   event.preventDefault()
   next.focus()
 }
 
-interface Props {
-  plan: PlanDraft
-  model: ClassModel
-  drawings: Record<string, Drawing>
-  onCell: (item: string, person: string) => void
-  onItem: (item: string) => void
-  onAdd: (phase: string, block: string) => void
+/** The whole grid is one stop of the Tab key: the cell that had the focus last is the one it comes back to. */
+function keepStop(event: React.FocusEvent<HTMLElement>) {
+  if ((event.target as HTMLElement).dataset.cell === undefined) return
+  for (const one of event.currentTarget.querySelectorAll<HTMLElement>('[data-cell][tabindex="0"]')) one.tabIndex = -1
+  event.target.tabIndex = 0
 }
 
 /** One item for everybody. All that it shows comes as plain values, so that an edit of another item leaves it alone. */
@@ -73,15 +65,22 @@ const GridRow = memo(function GridRow({
   onItem: (item: string) => void
   onCell: (item: string, person: string) => void
 }) {
+  const drawn = useHydrated()
   const everybody =
     people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
   const each = marks.split(' ') as Cell['mark'][]
   return (
     <tr className="border-t border-line">
       <th scope="row" className="sticky left-0 z-10 max-w-[190px] bg-paper p-0 text-left font-normal sm:max-w-[420px]">
-        <button type="button" onClick={() => onItem(id)} className="group flex w-full items-center gap-2 py-1.5 pr-2 text-left sm:gap-3 sm:pr-3">
+        <button
+          type="button"
+          data-cell={`${index},${NAME_COLUMN}`}
+          tabIndex={index === 0 ? 0 : -1}
+          onClick={() => onItem(id)}
+          className="group flex w-full items-center gap-2 py-1.5 pr-2 text-left sm:gap-3 sm:pr-3"
+        >
           <span className="flex h-14 w-[48px] shrink-0 items-end sm:w-[74px] justify-center [--fig-gap:var(--paper)]">
-            {drawing && <FigureDrawing drawing={drawing} label="" className="h-14 max-w-[48px] sm:max-w-[74px]" />}
+            {drawing && drawn && <FigureDrawing drawing={drawing} label="" className="h-14 max-w-[48px] sm:max-w-[74px]" />}
           </span>
           <span className="min-w-0">
             <span className="block font-semibold group-hover:underline">{movement}</span>
@@ -93,16 +92,17 @@ const GridRow = memo(function GridRow({
       {everybody.map(([person, called], column) => {
         const mark = each[column]!
         return (
-          <td key={person} className="p-[2px]">
+          <td key={person}>
             <button
               type="button"
               data-cell={`${index},${column}`}
+              tabIndex={-1}
               onClick={() => onCell(id, person)}
               aria-label={`${called}, ${movement}: ${MARK_WORDS[mark]}`}
-              className={`flex h-[62px] w-full flex-col items-center justify-center ${TONES[mark]}`}
+              className={`cell ${TONES[mark]}`}
             >
-              <Mark mark={mark} />
-              <span className="text-[0.94rem] leading-none">{MARK_LETTERS[mark]}</span>
+              <SharedMark mark={mark} />
+              {MARK_LETTERS[mark]}
             </button>
           </td>
         )
@@ -112,7 +112,7 @@ const GridRow = memo(function GridRow({
 })
 
 /** Items down, people across. Every cell opens its reasons. */
-export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props) {
+export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: FitProps) {
   const people = model.people.map(({ id, name }) => `${id} ${name}`).join('\n')
   // rows are redrawn only when what they show has changed, so their handlers must not change
   const latest = useRef({ onItem, onCell })
@@ -124,7 +124,9 @@ export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props)
   const byId = new Map(model.items.map((item, index) => [item.id, { item, index }]))
   return (
     <div className="overflow-x-auto">
-      <table className="border-collapse" onKeyDown={moveFocus}>
+      <MarkShapes />
+      {/* biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: a table whose cells are gone through with arrows is a grid */}
+      <table role="grid" className="fit border-collapse" onKeyDown={(event) => moveFocus(event, model.people.length)} onFocus={keepStop}>
         <caption className="sr-only">Who can do what in this class</caption>
         <thead>
           <tr>
@@ -150,7 +152,7 @@ export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props)
           <tbody key={phase.id}>
             <tr>
               <th scope="rowgroup" colSpan={model.people.length + 1} className="pt-5 text-left">
-                <span className="font-serif text-[1.15rem]">{phase.title || phase.kind}</span>
+                <span className="font-serif text-[1.15rem]">{phaseWords(phase)}</span>
                 <span className="ml-3 font-normal text-soft">{clock(model.timeline.phases.find(({ id }) => id === phase.id)?.seconds ?? 0)}</span>
               </th>
             </tr>
@@ -179,9 +181,7 @@ export function FitGrid({ plan, model, drawings, onCell, onItem, onAdd }: Props)
             )}
             <tr>
               <td colSpan={model.people.length + 1}>
-                <button type="button" className="quiet mt-1" onClick={() => onAdd(phase.id, phase.blocks.at(-1)!.id)}>
-                  <Plus size={18} aria-hidden="true" /> Add a movement<span className="sr-only"> to {phase.title || phase.kind}</span>
-                </button>
+                <AddHere phase={phase} onAdd={onAdd} />
               </td>
             </tr>
           </tbody>

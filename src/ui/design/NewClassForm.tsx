@@ -1,27 +1,31 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import { createClass } from '@/server/actions/classes'
+import { weekdays } from '../shell/weekdays'
 
-const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
-
-export function NewClassForm() {
+export function NewClassForm({ weekStart }: { weekStart: number }) {
   const router = useRouter()
   const [problems, setProblems] = useState<Record<string, string>>({})
+  const [message, setMessage] = useState('')
   const [saving, start] = useTransition()
+  // one class however often a lost answer is asked for again
+  const key = useRef(crypto.randomUUID())
   const submit = (event: React.FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const data = new FormData(event.currentTarget)
     const text = (name: string) => String(data.get(name) ?? '')
     start(async () => {
       const outcome = await createClass({
+        key: key.current,
         title: text('title'),
         promisedMinutes: Number(text('minutes')),
         weekday: text('weekday') === '' ? null : Number(text('weekday')),
         startTime: text('startTime') === '' ? null : text('startTime'),
-      })
-      if (outcome.ok) router.push(`/classes/${outcome.id}`)
-      else if (outcome.kind === 'invalid') setProblems(Object.fromEntries(outcome.problems.map(({ path, message }) => [path, message])))
+      }).catch(() => undefined)
+      setMessage(outcome ? '' : 'Not made yet: the server did not answer. Press again; it is made only once.')
+      if (outcome?.ok) router.push(`/classes/${outcome.id}`)
+      else if (outcome?.kind === 'invalid') setProblems(Object.fromEntries(outcome.problems.map(({ path, message }) => [path, message])))
     })
   }
   const wrong = (path: string) => problems[path] && <span className="wrong">{problems[path]}</span>
@@ -42,9 +46,9 @@ export function NewClassForm() {
           <span>Day</span>
           <select className="input" name="weekday" defaultValue="1">
             <option value="">no fixed day</option>
-            {DAYS.map((day, index) => (
-              <option key={day} value={index}>
-                {day}
+            {weekdays(weekStart).map(({ day, name }) => (
+              <option key={day} value={day}>
+                {name}
               </option>
             ))}
           </select>
@@ -59,6 +63,9 @@ export function NewClassForm() {
         <button type="submit" className="action" disabled={saving}>
           Make this class
         </button>
+        <p role="status" className="wrong">
+          {message}
+        </p>
       </div>
     </form>
   )

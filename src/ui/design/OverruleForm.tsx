@@ -4,6 +4,7 @@ import { useState, useTransition } from 'react'
 import { addDays } from '@/core/client/calendar'
 import { overrule } from '@/server/actions/people'
 import type { Explanation } from '@/workers/designerContract'
+import { answered, refusalWords } from '../shell/answered'
 import { Check } from '../shell/Check'
 
 const DEFAULT_DAYS = 28
@@ -32,19 +33,21 @@ export function OverruleForm({
   if (explanation.absolute) return <p className="mt-5 border-t-2 border-line pt-3 text-soft">This is marked absolute: it cannot be overruled here.</p>
   const save = () =>
     start(async () => {
-      const outcome = await overrule({
-        clientId: explanation.personId,
-        reason,
-        until,
-        day,
-        classId,
-        item,
-        everywhere,
-      })
+      const outcome = await answered(
+        overrule({
+          clientId: explanation.personId,
+          reason,
+          until,
+          day,
+          classId,
+          item,
+          everywhere,
+        }),
+      )
       if (outcome.ok) {
         router.refresh()
         onDone()
-      } else setProblem(outcome.kind === 'invalid' ? outcome.problems.map(({ message }) => message).join('; ') : 'This person is gone.')
+      } else setProblem(refusalWords(outcome))
     })
   return (
     <details className="mt-5 border-t-2 border-line pt-3">

@@ -66,7 +66,18 @@ function NumberField({
 }
 
 /** Title, length, how many versions are shown, the school of effort, and what the room holds. */
-export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClose: () => void; onChange: (change: Change) => void }) {
+export function RoomSheet({
+  plan,
+  onClose,
+  onChange,
+  children,
+}: {
+  plan: PlanDraft
+  onClose: () => void
+  onChange: (change: Change) => void
+  /** what can be done with the whole class */
+  children: React.ReactNode
+}) {
   const { room } = plan
   const setRoom = (change: Partial<PlanDraft['room']>) => onChange({ room: { ...room, ...change } })
   const [title, setTitle] = useState(plan.title)
@@ -134,7 +145,6 @@ export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClos
           <div className="flex flex-wrap gap-4">
             <NumberField label="Leaders and helpers" value={room.leaders} min={1} max={20} onChange={(leaders) => setRoom({ leaders })} />
             <NumberField label="Temperature, °C" value={room.tempC} min={-10} max={50} onChange={(tempC) => setRoom({ tempC })} />
-            <NumberField label="Begins at hour" value={room.startHour} min={0} max={23} onChange={(startHour) => setRoom({ startHour })} />
           </div>
         </fieldset>
         <fieldset>
@@ -150,6 +160,7 @@ export function RoomSheet({ plan, onClose, onChange }: { plan: PlanDraft; onClos
             </Check>
           ))}
         </fieldset>
+        {children}
       </div>
     </Sheet>
   )

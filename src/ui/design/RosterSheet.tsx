@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { saveRoster } from '@/server/actions/classes'
+import { answered, refusalWords } from '../shell/answered'
 import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
 
@@ -37,16 +38,12 @@ export function RosterSheet({
   const [newer, setNewer] = useState<number>()
   const save = (over: number) =>
     start(async () => {
-      const outcome = await saveRoster({ id: classId, revision: over, people: [...chosen].map(([clientId, place]) => ({ clientId, place })) })
+      const outcome = await answered(
+        saveRoster({ id: classId, revision: over, people: [...chosen].map(([clientId, place]) => ({ clientId, place })) }),
+      )
       setNewer(!outcome.ok && outcome.kind === 'stale' ? outcome.revision : undefined)
       if (!outcome.ok) {
-        setProblem(
-          outcome.kind === 'invalid'
-            ? outcome.problems.map(({ message }) => message).join('; ')
-            : outcome.kind === 'stale'
-              ? 'Not kept: the roster was changed in another window. Your choice is still here.'
-              : outcome.message,
-        )
+        setProblem(refusalWords(outcome, 'Not kept: the roster was changed in another window. Your choice is still here.'))
         return
       }
       router.refresh()

@@ -37,6 +37,26 @@ export function Mark({ mark, size = 24 }: { mark: MarkName; size?: number }) {
   )
 }
 
+/** The shapes once for a page, for `SharedMark`: a grid has a thousand marks. */
+export function MarkShapes() {
+  return (
+    <svg width="0" height="0" className="absolute" aria-hidden="true">
+      {(Object.keys(SHAPES) as MarkName[]).map((mark) => (
+        <symbol key={mark} id={`mark-${mark}`} viewBox="0 0 24 24">
+          {SHAPES[mark]}
+        </symbol>
+      ))}
+    </svg>
+  )
+}
+
+/** A mark drawn from the shapes of the page. */
+export const SharedMark = ({ mark }: { mark: MarkName }) => (
+  <svg aria-hidden="true">
+    <use href={`#mark-${mark}`} />
+  </svg>
+)
+
 /** What the marks mean, with their letters. */
 export function MarkLegend() {
   return (

@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { Slider } from 'radix-ui'
-import { useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import { type Drawing, draw, measure, type Pose, type PropKind, REFERENCE_BODY, type Room, solve } from '@/core/body'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { attribute } from '@/core/movement/demands'
@@ -9,8 +9,10 @@ import { valueWords } from '@/core/movement/differences'
 import { type OwnMovement, ownMovementSchema } from '@/core/movement/own'
 import { createOwn, updateOwn } from '@/server/actions/movements'
 import { FigureDrawing } from '../figure/FigureDrawing'
+import { answered, refusalWords } from '../shell/answered'
 import { Check } from '../shell/Check'
 import { SaveBar } from '../shell/SaveBar'
+import { useLeaveGuard } from '../shell/useLeaveGuard'
 
 interface Joint {
   label: string
@@ -103,6 +105,10 @@ export function OwnEditor({ start, stored, source }: Props) {
   const [problems, setProblems] = useState<FileProblem[]>([])
   const [message, setMessage] = useState('')
   const [saving, startSaving] = useTransition()
+  // one movement however often a lost answer is asked for again
+  const key = useRef(crypto.randomUUID())
+  const leaving = useRef(false)
+  useLeaveGuard(own !== start && !leaving.current)
   const change = (next: Partial<OwnMovement>) => setOwn((now) => ({ ...now, ...next }))
   const pose = own.poses[at]!
   const figure = solve(pose, REFERENCE_BODY, source.room)
@@ -121,12 +127,16 @@ export function OwnEditor({ start, stored, source }: Props) {
     }
     setProblems([])
     startSaving(async () => {
-      const outcome = stored ? await updateOwn({ ...stored, document: parsed.data }) : await createOwn(parsed.data)
-      if (outcome.ok) router.push(`/movements/${outcome.movement}`)
-      else if (outcome.kind === 'invalid') {
-        setProblems(outcome.problems)
+      const outcome = stored
+        ? await answered(updateOwn({ ...stored, document: parsed.data }))
+        : await answered(createOwn({ key: key.current, document: parsed.data }))
+      if (outcome.ok) {
+        leaving.current = true
+        router.push(`/movements/${outcome.movement}`)
+      } else if (outcome.kind === 'invalid') {
+        setProblems(outcome.problems.map((problem) => ({ ...problem, path: problem.path.replace(/^\$\.document/, '$') })))
         setMessage('Not saved; nothing that you typed is lost.')
-      } else setMessage(outcome.kind === 'stale' ? 'Changed in another window meanwhile; open it again to see both.' : 'This movement is gone.')
+      } else setMessage(refusalWords(outcome, 'Changed in another window meanwhile; open it again to see both.'))
     })
   }
   return (

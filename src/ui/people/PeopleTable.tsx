@@ -23,6 +23,9 @@ const COMPARE: Record<Column, (a: PeopleRow, b: PeopleRow) => number> = {
 /** A row with two lines, pixels; each is measured when it is drawn. */
 const ROW_PX = 66
 
+/** So many are drawn at once, and found by the browser’s own search too. */
+const ALL_DRAWN = 150
+
 /** How far down the page the list begins, pixels. */
 function useTop(list: React.RefObject<HTMLElement | null>): number {
   const [top, setTop] = useState(0)
@@ -47,7 +50,7 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
   const virtual = useWindowVirtualizer({
     count: shown.length,
     estimateSize: () => ROW_PX,
-    overscan: 12,
+    overscan: shown.length > ALL_DRAWN ? 12 : shown.length,
     scrollMargin: rowsFrom,
     getItemKey: (index) => shown[index]!.id,
     // what the server draws, before there is a window

@@ -8,6 +8,7 @@ import type { ConditionChoice, calendarChoices } from '@/core/client'
 import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
+import { answered, refusalWords } from '../shell/answered'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { BodyChart } from './BodyChart'
@@ -26,7 +27,7 @@ interface Props {
 /** Where a problem of the record is shown in the form. */
 function fieldOf(problem: FileProblem): Path<PersonDraft> | 'root' {
   const path = problem.path
-    .replace(/^\$\.?/, '')
+    .replace(/^\$\.?(record\.)?/, '')
     .replace(/\[(\d+)\]/g, '.$1')
     .replace(/^(capability|medicines)\./, '')
   if (path.startsWith('lastBirth')) return 'lastBirthOn'
@@ -294,6 +295,8 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
   })
   const { errors, isDirty } = formState
   const leaving = useRef(false)
+  // one person however often a lost answer is asked for again
+  const key = useRef(crypto.randomUUID())
   useLeaveGuard(isDirty && !leaving.current)
 
   const refuse = (problems: readonly FileProblem[]) => {
@@ -310,14 +313,15 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
     if (!parsed.success) return refuse(problemsOf(parsed.error))
     start(async () => {
       if (!stored) {
-        const made = await createPerson(parsed.data)
+        const made = await answered(createPerson({ key: key.current, record: parsed.data }))
         if (made.ok) {
           leaving.current = true
           router.push(`/people/${made.id}`)
         } else if (made.kind === 'invalid') refuse(made.problems)
+        else setError('root', { message: refusalWords(made) })
         return
       }
-      const outcome = await savePerson({ id: stored.id, revision, record: parsed.data })
+      const outcome = await answered(savePerson({ id: stored.id, revision, record: parsed.data }))
       if (outcome.ok) {
         setRevision(outcome.revision)
         setBase(parsed.data)
@@ -326,7 +330,7 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
         setSaved(true)
       } else if (outcome.kind === 'stale') setNewer({ record: outcome.newer, revision: outcome.revision })
       else if (outcome.kind === 'invalid') refuse(outcome.problems)
-      else setError('root', { message: 'This person is gone: erased in another window.' })
+      else setError('root', { message: outcome.kind === 'gone' ? 'This person is gone: erased in another window.' : refusalWords(outcome) })
     })
   })
   const field = { register, errors }

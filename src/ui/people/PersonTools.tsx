@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState, useTransition } from 'react'
 import { erasePerson } from '@/server/actions/people'
+import { answered, refusalWords } from '../shell/answered'
 
 interface Letter {
   id: string
@@ -44,8 +45,9 @@ export function PersonTools({
   }
   const erase = () =>
     start(async () => {
-      const outcome = await erasePerson({ id })
+      const outcome = await answered(erasePerson({ id }))
       if (outcome.ok) router.push('/people')
+      else setMessage(`Not erased. ${refusalWords(outcome)}`)
     })
   return (
     <aside className="flex flex-col gap-4">

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import type { ScreenStand } from '@/core/client'
 import { confirmProposals, settleAnswer } from '@/server/actions/screening'
+import { type Away, answered, refusalWords } from '../shell/answered'
 import { Check } from '../shell/Check'
 
 export const STAND_WORDS: Record<ScreenStand, string> = {
@@ -71,15 +72,16 @@ export function ScreeningResult({ clientId, revision, screening, dayWords, stand
   const [saving, start] = useTransition()
   const toggled = (set: ReadonlySet<string>, one: string) =>
     set.has(one) ? new Set([...set].filter((other) => other !== one)) : new Set([...set, one])
-  const said = (outcome: Awaited<ReturnType<typeof confirmProposals>> | Awaited<ReturnType<typeof settleAnswer>>, done: string) => {
+  const said = (outcome: Awaited<ReturnType<typeof confirmProposals>> | Awaited<ReturnType<typeof settleAnswer>> | Away, done: string) => {
     if (outcome.ok) {
       setMessage(done)
       router.refresh()
-    } else if (outcome.kind === 'stale') setMessage('The record was changed meanwhile; reload and look again. Nothing was saved.')
-    else setMessage(outcome.kind === 'invalid' ? outcome.problems.map((problem) => problem.message).join('; ') : outcome.message)
+    } else setMessage(refusalWords(outcome, 'The record was changed meanwhile; reload and look again. Nothing was saved.'))
   }
   const confirm = () =>
-    start(async () => said(await confirmProposals({ id: screening.id, revision, slugs: [...chosen], spoken: [...spoken] }), 'In the record now'))
+    start(async () =>
+      said(await answered(confirmProposals({ id: screening.id, revision, slugs: [...chosen], spoken: [...spoken] })), 'In the record now'),
+    )
   return (
     <div className="flex flex-col gap-6">
       <div>
@@ -111,7 +113,10 @@ export function ScreeningResult({ clientId, revision, screening, dayWords, stand
                 <SettleForm
                   onSettle={(by) =>
                     start(async () =>
-                      said(await settleAnswer({ clientId, revision, question: finding.question, key: finding.key, by }), 'Noted with today’s date'),
+                      said(
+                        await answered(settleAnswer({ clientId, revision, question: finding.question, key: finding.key, by })),
+                        'Noted with today’s date',
+                      ),
                     )
                   }
                 />

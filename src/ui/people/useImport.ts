@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import Papa from 'papaparse'
-import { useMemo, useState, useTransition } from 'react'
+import { useMemo, useRef, useState, useTransition } from 'react'
 import type { ClientRecord } from '@/core/client'
 import {
   type Columns,
@@ -17,6 +17,7 @@ import {
 } from '@/core/formats/peopleCsv'
 import { wordFinder } from '@/core/movement/words'
 import { importPeople } from '@/server/actions/people'
+import { answered, refusalWords } from '../shell/answered'
 import { readTable, type Table } from './readTable'
 
 export interface Registered extends Pick<ClientRecord, 'given' | 'family' | 'birthDate'> {
@@ -101,15 +102,21 @@ export function useImport(known: readonly KnownCondition[], registered: readonly
     setColumns(next)
     if (table) learn(table.header, next)
   }
+  // what is sent again after a lost answer is taken once
+  const key = useRef(crypto.randomUUID())
   const save = () =>
     start(async () => {
-      const outcome = await importPeople({
-        people: taken.map(({ record, there, choice }) => ({
-          record,
-          ...(choice === 'update' && there && { update: { id: there.id, revision: there.revision } }),
-        })),
-      })
+      const outcome = await answered(
+        importPeople({
+          key: key.current,
+          people: taken.map(({ record, there, choice }) => ({
+            record,
+            ...(choice === 'update' && there && { update: { id: there.id, revision: there.revision } }),
+          })),
+        }),
+      )
       if (outcome.ok) {
+        key.current = crypto.randomUUID()
         if (bad.length === 0) return router.push('/people')
         const kept = new Set(bad.map(({ line }) => line))
         setTable(table && { ...table, rows: table.rows.filter(({ line }) => kept.has(line)) })
@@ -120,8 +127,8 @@ export function useImport(known: readonly KnownCondition[], registered: readonly
       const lineOf = (path: string) => taken[Number(/people\[(\d+)\]/.exec(path)?.[1])]?.line
       setMessage(
         outcome.kind === 'invalid'
-          ? `Nothing was written. ${outcome.problems.map(({ path, message: why }) => `Line ${lineOf(path)}: ${why}`).join('; ')}`
-          : 'Nothing was written: somebody changed one of these people meanwhile. Load this page again.',
+          ? `Nothing was written. ${outcome.problems.map(({ path, message: why }) => (lineOf(path) ? `Line ${lineOf(path)}: ${why}` : why)).join('; ')}`
+          : refusalWords(outcome, 'Nothing was written: somebody changed one of these people meanwhile. Load this page again.'),
       )
     })
   const rest = () => {

@@ -1,29 +1,36 @@
 'use client'
 import { zodResolver } from '@hookform/resolvers/zod'
+import { Plus, X } from 'lucide-react'
 import { useState, useTransition } from 'react'
-import { useForm, useWatch } from 'react-hook-form'
+import { type FieldPath, useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { numbersOf, type Settings, settingsSchema } from '@/core/vocabulary'
 import { keepSettings } from '@/server/actions/settings'
 import { SaveBar } from '../shell/SaveBar'
-
-const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
+import { useLeaveGuard } from '../shell/useLeaveGuard'
+import { weekdays } from '../shell/weekdays'
 
 /** House and leader, the numbers that somebody rings in need, time zone and week. Beside it stands how it will read. */
 export function SettingsForm({ settings, zones }: { settings: Settings; zones: readonly string[] }) {
-  const { register, handleSubmit, control, formState, setError } = useForm<Settings>({
+  const { register, handleSubmit, control, formState, setError, reset } = useForm<Settings>({
     defaultValues: settings,
     resolver: zodResolver(settingsSchema) as never,
   })
   const [message, setMessage] = useState('')
   const [saving, start] = useTransition()
-  const { errors } = formState
+  const { errors, isDirty } = formState
+  useLeaveGuard(isDirty)
+  const closed = useFieldArray({ control, name: 'closed' })
   const shown = numbersOf({ ...settings, ...useWatch({ control }) })
   const submit = handleSubmit((values) =>
     start(async () => {
       const outcome = await keepSettings({ ...values, zone: values.zone || undefined }).catch(() => undefined)
-      if (outcome?.ok) return setMessage('Saved')
+      if (outcome?.ok) {
+        // what is in the form now is what is kept
+        reset(values)
+        return setMessage('Saved')
+      }
       for (const { path, message: said } of outcome?.kind === 'invalid' ? outcome.problems : [])
-        setError(path.replace(/^\$\./, '') as keyof Settings, { message: said })
+        setError(path.replace(/^\$\./, '').replace(/\[(\d+)\]/g, '.$1') as FieldPath<Settings>, { message: said })
       setMessage('Not saved. What you typed is still here.')
     }),
   )
@@ -64,12 +71,73 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
           <label className="field">
             <span>The week begins on</span>
             <select className="input" {...register('weekStart', { valueAsNumber: true })}>
-              {DAYS.map((day, index) => (
-                <option key={day} value={index}>
-                  {day}
+              {weekdays(1).map(({ day, name }) => (
+                <option key={day} value={day}>
+                  {name}
                 </option>
               ))}
             </select>
+          </label>
+        </section>
+        <section>
+          <h2>When the house is closed</h2>
+          <p className="text-soft">No class meets by its weekday then. A class that has one of these as a single day meets all the same.</p>
+          {closed.fields.map((field, index) => (
+            <div key={field.id} className="mt-2 grid items-start gap-3 sm:grid-cols-[11rem_11rem_1fr_2.75rem]">
+              {(['from', 'to'] as const).map((end) => (
+                <label key={end} className="field">
+                  <span>{end === 'from' ? 'First day' : 'Last day'}</span>
+                  <input
+                    className="input"
+                    type="date"
+                    aria-invalid={errors.closed?.[index]?.[end] !== undefined}
+                    {...register(`closed.${index}.${end}`)}
+                  />
+                  {errors.closed?.[index]?.[end] && <span className="wrong">{errors.closed[index][end].message}</span>}
+                </label>
+              ))}
+              <label className="field">
+                <span>Why</span>
+                <input className="input" {...register(`closed.${index}.name`)} />
+              </label>
+              <button type="button" className="icon mt-6" aria-label="Remove these days" onClick={() => closed.remove(index)}>
+                <X size={18} aria-hidden="true" />
+              </button>
+            </div>
+          ))}
+          <button type="button" className="quiet mt-2" onClick={() => closed.append({ from: '', to: '', name: '' })}>
+            <Plus size={18} aria-hidden="true" /> Add days
+          </button>
+        </section>
+        <section className="grid gap-4 sm:grid-cols-2">
+          <h2 className="sm:col-span-2">People’s data</h2>
+          <label className="field">
+            <span>Cover names and health after so many minutes without a hand</span>
+            <input
+              className="input"
+              type="number"
+              min={0}
+              max={60}
+              aria-invalid={errors.coverMinutes !== undefined}
+              {...register('coverMinutes', { valueAsNumber: true })}
+            />
+            <span className="text-[0.94rem] text-soft">0: only by the key in the head line, or Ctrl and comma.</span>
+            {errors.coverMinutes && <span className="wrong">{errors.coverMinutes.message}</span>}
+          </label>
+          <label className="field">
+            <span>Keep data for so many years after the last class</span>
+            <input
+              className="input"
+              type="number"
+              min={0}
+              max={30}
+              aria-invalid={errors.keepYears !== undefined}
+              {...register('keepYears', { valueAsNumber: true })}
+            />
+            <span className="text-[0.94rem] text-soft">
+              Who is past it stands under People as due to be erased. 0: nobody does. Ask what the law of your place wants.
+            </span>
+            {errors.keepYears && <span className="wrong">{errors.keepYears.message}</span>}
           </label>
         </section>
         <SaveBar label="Save" saving={saving} message={message} wrong={message.startsWith('Not')} />

@@ -1,15 +1,19 @@
 import { expect, test } from 'vitest'
-import { nextWeekday, timeOf } from './days'
+import { dayIn, timeOf } from './days'
+import { weekdays } from './weekdays'
 
 test('a moment is told in the time of the house', () => {
   const at = Date.UTC(2026, 6, 1, 22, 5)
   expect([timeOf(at, 'Europe/Berlin'), timeOf(at, 'America/New_York'), timeOf(at, 'UTC')]).toEqual(['00:05', '18:05', '22:05'])
 })
 
-test('the next day of a weekday is today when it is today', () => {
-  expect([nextWeekday(2, '2026-11-24'), nextWeekday(1, '2026-11-24'), nextWeekday(null, '2026-11-24')]).toEqual([
-    '2026-11-24',
-    '2026-11-30',
-    '2026-11-24',
-  ])
+test('a moment belongs to the day of the house', () => {
+  const at = new Date(Date.UTC(2026, 6, 1, 22, 5))
+  expect([dayIn(at, 'Europe/Berlin'), dayIn(at, 'America/New_York')]).toEqual(['2026-07-02', '2026-07-01'])
+})
+
+test('a week begins where the house says', () => {
+  expect(weekdays(1).map(({ name }) => name)[0]).toBe('Monday')
+  expect(weekdays(1).at(-1)).toEqual({ day: 0, name: 'Sunday' })
+  expect(weekdays(6)[0]).toEqual({ day: 6, name: 'Saturday' })
 })

@@ -1,29 +1,39 @@
 import Link from 'next/link'
-import { dayNumber } from '@/core/client'
+import { meetings } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { rulesChanged } from '@/server/changedRules'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosters } from '@/server/repositories/classes'
+import { removedClasses } from '@/server/repositories/timetable'
 import { unreadable } from '@/server/repositories/unreadable'
 import { peopleOfAll } from '@/server/roster'
 import { here, today } from '@/server/studio'
-import { dayWords, nextWeekday } from '@/ui/shell/days'
+import { RemovedClasses } from '@/ui/design/RemovedClasses'
+import { dateWords, dayIn, dayWords } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/TreadLine'
 
 export const metadata = { title: 'Today' }
 
+/** After every day. */
+const LATER = '9999'
+
 export default async function DaySheet() {
   const { db, studio } = await here()
   const now = today(studio)
-  const [classes, shelf, changed, rostered, broken] = await Promise.all([
+  const [classes, shelf, changed, rostered, broken, removed] = await Promise.all([
     listClasses(db, studio.id),
     studioLibrary(db, studio.id),
     rulesChanged(db, studio.id),
     rosters(db, studio.id),
     unreadable(db, studio.id),
+    removedClasses(db, studio.id),
   ])
-  const dated = classes.map((stored) => ({ ...stored, day: nextWeekday(stored.weekday, now) }))
+  const dated = classes.map((stored) => {
+    const [next] = meetings(stored, studio.settings.closed, now, 1)
+    // a class without a next day is judged as of today, and stands last
+    return { ...stored, next, day: next ?? now }
+  })
   const people = await peopleOfAll(
     db,
     studio.id,
@@ -33,7 +43,7 @@ export default async function DaySheet() {
   const rows = dated
     // a plan that cannot be used is a row that says so, never a dead page
     .map((stored, index) => ({ ...stored, people: people[index]!.length, ...lines[index]! }))
-    .sort((a, b) => dayNumber(a.day) - dayNumber(b.day) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
+    .sort((a, b) => (a.next ?? LATER).localeCompare(b.next ?? LATER) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
   return (
     <>
       <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
@@ -68,7 +78,7 @@ export default async function DaySheet() {
             className={`grid gap-x-8 gap-y-2 border-t-2 border-line py-5 md:grid-cols-[11rem_1fr_22rem] ${index === 0 ? 'border-plum' : ''}`}
           >
             <div>
-              <p className="font-semibold">{row.day === now ? 'Today' : dayWords(row.day)}</p>
+              <p className="font-semibold">{row.next === undefined ? 'No day set' : row.next === now ? 'Today' : dayWords(row.next)}</p>
               <p className="font-serif text-[1.6rem]">{row.startTime ?? ''}</p>
             </div>
             <div>
@@ -103,6 +113,9 @@ export default async function DaySheet() {
           </li>
         ))}
       </ul>
+      {removed.length > 0 && (
+        <RemovedClasses classes={removed.map(({ removedAt, ...one }) => ({ ...one, on: dateWords(dayIn(removedAt, studio.settings.zone)) }))} />
+      )}
     </>
   )
 }

@@ -1,5 +1,6 @@
 import { after } from 'next/server'
 import { isDay } from '@/core/client'
+import { meetings } from '@/core/plan'
 import { noteClass } from '@/server/changedRules'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
@@ -8,7 +9,7 @@ import { listClients } from '@/server/repositories/clients'
 import { callNames, peopleOn } from '@/server/roster'
 import { today } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
-import { dayWords, nextWeekday } from '@/ui/shell/days'
+import { dayWords } from '@/ui/shell/days'
 import { named } from '../../../named'
 
 export const metadata = { title: 'Class' }
@@ -22,7 +23,7 @@ export default async function ClassPage({
 }) {
   const { db, studio, id, found: stored } = await named(params, getClass)
   const { day: asked, add } = await searchParams
-  const day = asked !== undefined && isDay(asked) ? asked : nextWeekday(stored.weekday, today(studio))
+  const day = asked !== undefined && isDay(asked) ? asked : (meetings(stored, studio.settings.closed, today(studio), 1)[0] ?? today(studio))
   const [shelf, places, rostered, roster, everybody] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),
@@ -42,6 +43,13 @@ export default async function ClassPage({
       id={id}
       day={day}
       dayWords={`${dayWords(day)}${stored.startTime ? `, ${stored.startTime}` : ''}`}
+      time={{
+        weekday: stored.weekday,
+        startTime: stored.startTime,
+        calendar: stored.calendar,
+        revision: stored.scheduleRevision,
+        weekStart: studio.settings.weekStart,
+      }}
       plan={stored.plan}
       revision={stored.revision}
       people={people}

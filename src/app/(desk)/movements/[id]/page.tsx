@@ -1,10 +1,11 @@
 import { notFound } from 'next/navigation'
-import { demandsInWords, describePicture, differences, dosesPerGoal, groupRepSeconds, ladderOf, pictureOf } from '@/core/movement'
+import { demandsInWords, describePicture, differences, dosesPerGoal, groupRepSeconds, ladderOf, OWN_PREFIX, pictureOf } from '@/core/movement'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
 import { peopleOn } from '@/server/roster'
 import { here, today } from '@/server/studio'
 import { LadderView } from '@/ui/movements/LadderView'
+import { RemoveOwn } from '@/ui/movements/RemoveOwn'
 
 export const metadata = { title: 'Movement' }
 
@@ -13,7 +14,11 @@ export default async function MovementPage({ params, searchParams }: { params: P
   const asked = (await searchParams).class
   const { db, studio } = await here()
   const [{ catalogue, own }, classes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id)])
-  const steps = ladderOf(catalogue, id)
+  const offered = ladderOf(catalogue, id)
+  // one of one's own that was taken out is still found by who uses it
+  const gone = offered.length === 0 ? catalogue.byId.get(`${id}/own`) : undefined
+  const steps = gone ? [gone] : offered
+  const mine = own.find((one) => id === `${OWN_PREFIX}${one.id}`)
   const movement = steps[0]?.movement
   if (!movement) notFound()
   const chosen = classes.find((one) => one.id === asked)
@@ -25,6 +30,7 @@ export default async function MovementPage({ params, searchParams }: { params: P
         <p className="text-soft">{movement.purpose.replaceAll('-', ' ')}</p>
         <h1>{movement.name}</h1>
         <p className="text-soft">Good for {movement.everyday}.</p>
+        {mine && <RemoveOwn id={mine.id} removed={mine.removed} />}
       </div>
       <LadderView
         key={chosen?.id}

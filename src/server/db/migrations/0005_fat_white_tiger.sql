@@ -1,0 +1,1 @@
+CREATE INDEX "attendance_said" ON "attendance" USING btree ("studio_id") WHERE check_in is not null;

@@ -1,0 +1,57 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useRef, useState, useTransition } from 'react'
+import { duplicateClass, removeClass } from '@/server/actions/classes'
+import { Check } from '../shell/Check'
+
+/** A copy of the class, and taking it off the desk. */
+export function ClassTools({ id, title, people }: { id: string; title: string; people: number }) {
+  const router = useRouter()
+  const [copyTitle, setCopyTitle] = useState(`${title}, copy`)
+  const [withPeople, setWithPeople] = useState(true)
+  const [message, setMessage] = useState('')
+  const [busy, start] = useTransition()
+  // one copy however often a lost answer is asked for again
+  const key = useRef(crypto.randomUUID())
+  const failed = () => setMessage('Nothing was changed: the server did not answer.')
+  const copy = () =>
+    start(async () => {
+      const outcome = await duplicateClass({ key: key.current, id, title: copyTitle, withPeople }).catch(() => undefined)
+      if (outcome?.ok) router.push(`/classes/${outcome.id}`)
+      else if (outcome?.kind === 'invalid') setMessage('A copy needs a title.')
+      else failed()
+    })
+  const remove = () =>
+    start(async () => {
+      const outcome = await removeClass({ id }).catch(() => undefined)
+      if (outcome?.ok) router.push('/')
+      else failed()
+    })
+  return (
+    <>
+      <fieldset className="border-t-2 border-line pt-3">
+        <legend className="float-left w-full font-serif text-[1.1rem]">A copy of this class</legend>
+        <label className="field clear-both">
+          <span>Title of the copy</span>
+          <input className="input" value={copyTitle} maxLength={120} onChange={(event) => setCopyTitle(event.target.value)} />
+        </label>
+        <Check checked={withPeople} onChange={setWithPeople}>
+          with its {people} {people === 1 ? 'person' : 'people'}
+        </Check>
+        <button type="button" className="quiet" disabled={busy || copyTitle.trim() === ''} onClick={copy}>
+          Make the copy
+        </button>
+      </fieldset>
+      <fieldset className="border-t-2 border-line pt-3">
+        <legend className="float-left w-full font-serif text-[1.1rem]">Take it off the desk</legend>
+        <p className="clear-both text-soft">What was led stays in the log. You can put the class back from the foot of Today.</p>
+        <button type="button" className="quiet" disabled={busy} onClick={remove}>
+          Remove this class
+        </button>
+      </fieldset>
+      <p role="status" className="wrong">
+        {message}
+      </p>
+    </>
+  )
+}
