@@ -1,6 +1,6 @@
 import 'server-only'
 import { LIBRARY } from '@/content/movements'
-import { type CheckIn, type ClientRecord, type Day, factsOn, type OverruleRecord, overrulesOn } from '@/core/client'
+import { type CheckIn, type ClientRecord, type Day, factsOn, type OverruleRecord, overrulesOn, type RunsOut, runsOut } from '@/core/client'
 import type { RosterFacts } from '@/core/evaluate'
 import { type Overrule, overruledDose, type PersonFacts } from '@/core/safety'
 import type { Database } from './db/connection'
@@ -34,6 +34,17 @@ export function knownFacts(record: ClientRecord, day: Day, attended: readonly Da
   const known = factsKnown.get(record)
   factsKnown.set(record, known && known.size < 12 ? known.set(key, facts) : new Map([[key, facts]]))
   return facts
+}
+
+const runningOut = new WeakMap<ClientRecord, { day: Day; found: RunsOut[] }>()
+
+/** What of a record runs out soon, worked out once a day. */
+export function soonOut(record: ClientRecord, day: Day): RunsOut[] {
+  const known = runningOut.get(record)
+  if (known?.day === day) return known.found
+  const found = runsOut(RULE_BASE, record, day)
+  runningOut.set(record, { day, found })
+  return found
 }
 
 /** Whose day it is: the people of a class on a day. */

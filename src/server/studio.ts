@@ -1,4 +1,5 @@
 import 'server-only'
+import { addMonths, type Day, type Settings } from '@/core/vocabulary'
 import { database } from './db/connection'
 import { type Studio, theStudio } from './repositories/studios'
 
@@ -20,3 +21,7 @@ export function today({ settings }: Pick<Studio, 'settings'>): string {
   // this form of English writes the day as it is stored
   return new Intl.DateTimeFormat('en-CA', { ...(settings.zone && { timeZone: settings.zone }), dateStyle: 'short' }).format(new Date())
 }
+
+/** Who came last before this day is past the time for which the house keeps data; undefined = it has not said. */
+export const keptSince = ({ keepYears }: Pick<Settings, 'keepYears'>, day: Day): Day | undefined =>
+  keepYears === 0 ? undefined : addMonths(day, -12 * keepYears)

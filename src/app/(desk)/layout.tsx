@@ -1,8 +1,10 @@
+import { here } from '@/server/studio'
 import { Shell } from '@/ui/shell/Shell'
 
 // every page reads the database
 export const dynamic = 'force-dynamic'
 
-export default function DeskLayout({ children }: { children: React.ReactNode }) {
-  return <Shell>{children}</Shell>
+export default async function DeskLayout({ children }: { children: React.ReactNode }) {
+  const { studio } = await here()
+  return <Shell coverMinutes={studio.settings.coverMinutes}>{children}</Shell>
 }

@@ -66,6 +66,7 @@ export {
   readingField,
   type Site,
 } from './record'
+export { RUNS_OUT_DAYS, type RunsOut, runsOut } from './runsOut'
 export {
   interruptOf,
   joined,

@@ -26,9 +26,14 @@ export const overruleSchema = z.strictObject({
   /** what was said against, kept as trace */
   verdict: z.string().max(20),
   rules: z.array(z.string().max(20)).max(60),
+  /** first day on which it no longer holds, because it was taken back */
+  withdrawnOn: daySchema.optional(),
 })
 export type OverruleRecord = z.infer<typeof overruleSchema>
 
 /** Overrules that hold in a class on a day. */
 export const overrulesOn = (records: readonly OverruleRecord[], day: Day, classId?: string): OverruleRecord[] =>
-  records.filter((record) => record.on <= day && day <= record.until && (record.classId === undefined || record.classId === classId))
+  records.filter(
+    ({ on, until, withdrawnOn, classId: only }) =>
+      on <= day && day <= until && (withdrawnOn === undefined || day < withdrawnOn) && (only === undefined || only === classId),
+  )

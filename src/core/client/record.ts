@@ -157,6 +157,8 @@ export const clientSchema = z.strictObject({
   kitAtHome: z.array(text(60)).max(20).default([]),
   emergencyContact: text(160).optional(),
   consentOn: daySchema.optional(),
+  /** no longer agreed: nothing of their health is kept, and they are in no class until they agree anew */
+  consentWithdrawnOn: daySchema.optional(),
   note: text(1000).optional(),
 })
 export type ClientRecord = z.infer<typeof clientSchema>

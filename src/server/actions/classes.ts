@@ -5,6 +5,7 @@ import { calendarSchema, checkPlan, type PlanDraft, planSchema, problemText, tim
 import type { Database } from '../db/connection'
 import { studioLibrary } from '../library'
 import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
+import { getClients } from '../repositories/clients'
 import { once } from '../repositories/requests'
 import { copyClass, eraseClass as erase, putBackClass as putBack, removeClass as remove, saveTime, type TimeOfClass } from '../repositories/timetable'
 import { here, today } from '../studio'
@@ -113,6 +114,20 @@ export async function saveRoster(input: unknown): Promise<Outcome<{ revision: nu
     const { db, studio } = await here()
     const twice = repeated(people, ({ clientId }) => clientId)
     if (twice) throw new InvalidError([{ path: '$.people', message: `person ${twice.clientId} is there twice` }])
+    const withdrawn = (
+      await getClients(
+        db,
+        studio.id,
+        people.map(({ clientId }) => clientId),
+      )
+    ).find(({ record }) => record.consentWithdrawnOn !== undefined)
+    if (withdrawn)
+      throw new InvalidError([
+        {
+          path: '$.people',
+          message: `${withdrawn.record.given} no longer agrees that health data are kept, and can be in no class until that changes`,
+        },
+      ])
     return { revision: await setPlaces(db, studio.id, id, revision, people) }
   })
 }

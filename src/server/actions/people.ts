@@ -8,13 +8,15 @@ import { type FileProblem, MOST_ROWS, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
 import { isAbsolute, overruledDose } from '@/core/safety'
 import { studioLibrary } from '../library'
+import { notSince } from '../repositories/checkIns'
 import { getClass } from '../repositories/classes'
-import { addClient, addClients, eraseClient, getClient, saveClient } from '../repositories/clients'
-import { addOverrule } from '../repositories/overrules'
+import { addClient, addClients, getClient, saveClient } from '../repositories/clients'
+import { agreedAgain, eraseClient, eraseHealth } from '../repositories/erasing'
+import { addOverrule, withdrawOverrule as takeBack } from '../repositories/overrules'
 import { once } from '../repositories/requests'
 import { peopleOn } from '../roster'
 import { RULE_BASE } from '../ruleBase'
-import { here, today } from '../studio'
+import { here, keptSince, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
 
 /** Nobody is older. */
@@ -106,6 +108,17 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
   })
 }
 
+/** Takes the instructor's own word back, from today on. */
+export async function withdrawOverrule(input: unknown): Promise<Outcome<object>> {
+  const outcome = await answer(z.strictObject({ id: idSchema }), input, async ({ id }) => {
+    const { db, studio } = await here()
+    await takeBack(db, studio.id, id, today(studio))
+    return {}
+  })
+  if (outcome.ok) refresh()
+  return outcome
+}
+
 const newSchema = z.strictObject({ key: idSchema, record: clientSchema })
 
 export async function createPerson(input: unknown): Promise<Outcome<{ id: string }>> {
@@ -126,7 +139,22 @@ export async function savePerson(input: unknown): Promise<Outcome<{ revision: nu
   const outcome = await answer<typeof saveSchema, { revision: number }, ClientRecord>(saveSchema, input, async ({ id, revision, record }) => {
     const { db, studio } = await here()
     checkRecord(record, today(studio))
-    return { revision: await saveClient(db, studio.id, id, revision, record) }
+    const { consentWithdrawnOn, ...agreed } = record
+    const again = consentWithdrawnOn !== undefined && agreed.consentOn !== undefined && agreed.consentOn >= consentWithdrawnOn
+    return db.transaction(async (tx) => {
+      if (again) await agreedAgain(tx, studio.id, id)
+      return { revision: await saveClient(tx, studio.id, id, revision, again ? agreed : record) }
+    })
+  })
+  if (outcome.ok) refresh()
+  return outcome
+}
+
+/** Somebody no longer agrees that data on their health are kept: they go at once. */
+export async function withdrawConsent(input: unknown): Promise<Outcome<{ revision: number }>> {
+  const outcome = await answer(z.strictObject({ id: idSchema }), input, async ({ id }) => {
+    const { db, studio } = await here()
+    return { revision: await eraseHealth(db, studio.id, id, today(studio)) }
   })
   if (outcome.ok) refresh()
   return outcome
@@ -179,5 +207,22 @@ export async function importPeople(input: unknown): Promise<Outcome<{ added: num
       )
       return { added: fresh.length, updated: people.length - fresh.length }
     })
+  })
+}
+
+const pastSchema = z.strictObject({ ids: z.array(idSchema).min(1).max(1000) })
+
+/** Erases people whose data are kept longer than the house wants; whoever came since is left. */
+export async function erasePast(input: unknown): Promise<Outcome<{ erased: number }>> {
+  return answer(pastSchema, input, async ({ ids }) => {
+    const { db, studio } = await here()
+    const limit = keptSince(studio.settings, today(studio))
+    const due = new Set(limit === undefined ? [] : (await notSince(db, studio.id, limit)).map(({ id }) => id))
+    const stays = ids.find((id) => !due.has(id))
+    if (stays) throw new InvalidError([{ path: '$.ids', message: `person ${stays} is not past the time for which you keep data` }])
+    await db.transaction(async (tx) => {
+      for (const id of ids) await eraseClient(tx, studio.id, id)
+    })
+    return { erased: ids.length }
   })
 }

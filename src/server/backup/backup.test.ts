@@ -11,7 +11,8 @@ import { type Connection, openFolder, openMemory, openServer } from '../db/conne
 import * as schema from '../db/schema'
 import { clients, leadEvents } from '../db/schema'
 import { loadDemo } from '../demo'
-import { eraseClient, listClients } from '../repositories/clients'
+import { listClients } from '../repositories/clients'
+import { agreedAgain, eraseClient, eraseHealth } from '../repositories/erasing'
 import { addLetter, letterContent } from '../repositories/letters'
 import { addEvents, listSessions } from '../repositories/sessions'
 import { theStudio } from '../repositories/studios'
@@ -121,6 +122,26 @@ describe.each(engines)('a backup in %s', (_name, open) => {
     await restoreBackup(fresh.db, each(backup), [{ studioId: HOUSE.id, clientId: person }])
     expect(await fresh.db.select().from(clients).where(eq(clients.id, person))).toEqual([])
     await fresh.close()
+  })
+
+  test('does not bring back the health of who withdrew after it, and leaves what was noted after a new agreement', async () => {
+    const there = await openMemory()
+    await restoreBackup(there.db, each(backup))
+    const somebody = (await listClients(there.db, HOUSE.id)).find(({ id, record }) => id !== person && record.conditions.length > 0)!
+    await eraseHealth(there.db, HOUSE.id, somebody.id, '2026-11-24')
+    const conditions = async () => (await listClients(there.db, HOUSE.id)).find(({ id }) => id === somebody.id)!.record.conditions
+    const before = await linesOf(there)
+    expect((await restoreBackup(there.db, each(backup))).erasedAgain).toBe(1)
+    expect(await conditions()).toEqual([])
+    // a copy that was written after it is as it is
+    expect(
+      (await restoreBackup(there.db, each(before.with(0, before[0]!.replace(/"writtenAt":"[^"]*"/, '"writtenAt":"2999-01-01T00:00:00.000Z"')))))
+        .erasedAgain,
+    ).toBe(0)
+    await agreedAgain(there.db, HOUSE.id, somebody.id)
+    expect((await restoreBackup(there.db, each(backup))).erasedAgain).toBe(0)
+    expect(await conditions()).toEqual(somebody.record.conditions)
+    await there.close()
   })
 
   const changed = (line: number, change: (text: string) => string) => backup.map((text, at) => (at === line ? change(text) : text))

@@ -4,7 +4,7 @@ import { z } from 'zod'
 import type { Database } from '../db/connection'
 import journal from '../db/migrations/meta/_journal.json'
 import * as schema from '../db/schema'
-import { eraseClient } from '../repositories/clients'
+import { eraseClient, eraseHealth } from '../repositories/erasing'
 
 /** A file is no backup, is not whole, or does not come back as it was written. Nothing was changed. */
 export class BackupError extends Error {
@@ -209,11 +209,17 @@ async function putLines(tx: Database, head: Head, lines: AsyncIterable<string>):
 export interface Erasure {
   studioId: string
   clientId: string
+  /** only data on health went, then; whole persons go whenever */
+  healthAt?: string
 }
 
 /** Who was erased, as this database knows it. */
 export const erasuresIn = async (db: Database): Promise<Erasure[]> =>
-  (await db.select().from(schema.erasures)).map(({ studioId, clientId }) => ({ studioId, clientId }))
+  (await db.select().from(schema.erasures)).map(({ studioId, clientId, what, erasedAt }) => ({
+    studioId,
+    clientId,
+    ...(what === 'health' && { healthAt: erasedAt.toISOString() }),
+  }))
 
 /**
  * Puts a backup in the place of everything that is in a database, all or nothing. Who was erased after it was written is erased again.
@@ -241,8 +247,13 @@ export const restoreBackup = (
     const here = new Set((await tx.select({ id: schema.clients.id }).from(schema.clients)).map(({ id }) => id))
     const studios = new Set((await tx.select({ id: schema.studios.id }).from(schema.studios)).map(({ id }) => id))
     let erasedAgain = 0
-    for (const { studioId, clientId } of erased) {
-      if (here.delete(clientId)) {
+    for (const { studioId, clientId, healthAt } of erased) {
+      if (healthAt !== undefined) {
+        // what was noted after they had agreed again stays
+        if (!here.has(clientId) || healthAt <= head.writtenAt) continue
+        await eraseHealth(tx, studioId, clientId, healthAt.slice(0, 10))
+        erasedAgain += 1
+      } else if (here.delete(clientId)) {
         await eraseClient(tx, studioId, clientId)
         erasedAgain += 1
       } else if (studios.has(studioId)) await tx.insert(schema.erasures).values({ studioId, clientId }).onConflictDoNothing()

@@ -196,10 +196,18 @@ export const screenings = pgTable(
   (table) => [index('screening_client').on(table.clientId, table.day)],
 )
 
+/** What of a person was erased. */
+export const ERASED = ['whole', 'health'] as const
+
 /** Who was erased and when, by number only: a backup from before is cleared of them again when it is restored. */
 export const erasures = pgTable(
   'erasure',
-  { studioId: studioId(), clientId: uuid().notNull(), erasedAt: timestamp({ withTimezone: true }).notNull().defaultNow() },
+  {
+    studioId: studioId(),
+    clientId: uuid().notNull(),
+    erasedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+    what: text().$type<(typeof ERASED)[number]>().notNull().default('whole'),
+  },
   (table) => [primaryKey({ columns: [table.studioId, table.clientId] })],
 )
 

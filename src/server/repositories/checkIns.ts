@@ -2,7 +2,7 @@ import { and, desc, eq, gte, isNotNull, lte, sql } from 'drizzle-orm'
 import { addDays, type CheckIn, programmeSettled } from '@/core/client'
 import { among } from '../db/among'
 import type { Database } from '../db/connection'
-import { attendances, sessions } from '../db/schema'
+import { attendances, clients, sessions } from '../db/schema'
 
 /** Nothing said at the door is kept for longer than this, days. */
 const LASTS_DAYS = 60
@@ -91,4 +91,18 @@ export async function attendedDays(
   const open = clientIds.filter((id) => !programmeSettled(before(id), from, first))
   const all = open.length > 0 ? await cameBetween(db, studioId, open, undefined, day) : new Map<string, string[]>()
   return new Map(clientIds.map((id) => [id, all.get(id) ?? near.get(id) ?? []]))
+}
+
+/** People who came last, or were registered when they never came, before a day; with that day. */
+export async function notSince(db: Database, studioId: string, day: string): Promise<{ id: string; last: string }[]> {
+  const last = sql<string>`coalesce(max(${sessions.day}), ${clients.createdAt}::date)::text`
+  const rows = await db
+    .select({ id: clients.id, last })
+    .from(clients)
+    .leftJoin(attendances, and(eq(attendances.clientId, clients.id), eq(attendances.came, 1)))
+    .leftJoin(sessions, eq(sessions.id, attendances.sessionId))
+    .where(eq(clients.studioId, studioId))
+    .groupBy(clients.id)
+    .having(sql`coalesce(max(${sessions.day}), ${clients.createdAt}::date) < ${day}::date`)
+  return rows.sort((a, b) => a.last.localeCompare(b.last))
 }

@@ -2,9 +2,9 @@ import { and, eq } from 'drizzle-orm'
 import { type ClientRecord, clientSchema } from '@/core/client'
 import { among } from '../db/among'
 import type { Database } from '../db/connection'
-import { classes, clients, erasures, leadEvents } from '../db/schema'
+import { clients } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
-import { forget, knownRows, type Read, type Versioned, versionOf } from './known'
+import { knownRows, type Read, type Versioned, versionOf } from './known'
 import { readDocument } from './readable'
 
 export interface StoredClient {
@@ -81,35 +81,4 @@ export async function saveClient(db: Database, studioId: string, id: string, rev
   if (row) return row.revision
   const newer = await getClient(db, studioId, id)
   throw new StaleError(newer.record, newer.revision)
-}
-
-/**
- * Erases a person with everything that is kept on them: roster places, attendance, log rows, forms, letters and overrules go with the row;
- * what happened in a class keeps its time, without person and words, and what a class was judged as no longer names them.
- */
-export async function eraseClient(db: Database, studioId: string, id: string): Promise<void> {
-  await db.transaction(async (tx) => {
-    const erased = await tx
-      .delete(clients)
-      .where(and(eq(clients.studioId, studioId), eq(clients.id, id)))
-      .returning({ id: clients.id })
-    if (erased.length === 0) throw new NotFoundError('person', id)
-    await tx
-      .update(leadEvents)
-      .set({ person: null, text: null })
-      .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.person, id)))
-    for (const { id: classId, judged } of await tx
-      .select({ id: classes.id, judged: classes.judged })
-      .from(classes)
-      .where(eq(classes.studioId, studioId))) {
-      const cells = judged?.cells.filter(({ person }) => person !== id)
-      if (judged && cells && cells.length < judged.cells.length)
-        await tx
-          .update(classes)
-          .set({ judged: { ...judged, cells } })
-          .where(eq(classes.id, classId))
-    }
-    await tx.insert(erasures).values({ studioId, clientId: id }).onConflictDoNothing()
-  })
-  forget(db, studioId, id)
 }

@@ -10,6 +10,7 @@ import { clients as clientTable } from '../db/schema'
 import * as checkIns from './checkIns'
 import * as classes from './classes'
 import * as clients from './clients'
+import * as erasing from './erasing'
 import * as known from './known'
 import * as letters from './letters'
 import * as overrules from './overrules'
@@ -98,6 +99,7 @@ const REPOSITORIES = {
   checkIns,
   classes,
   clients,
+  erasing,
   known,
   letters,
   overrules,
@@ -142,7 +144,9 @@ const TRIES: Record<string, Call | Call[]> = {
     return clients.knownClients(db(), mine.studio, [row!])
   },
   'clients.saveClient': () => clients.saveClient(db(), mine.studio, theirs.client, 1, { ...record, given: 'stolen' }),
-  'clients.eraseClient': () => clients.eraseClient(db(), mine.studio, theirs.client),
+  'erasing.eraseClient': () => erasing.eraseClient(db(), mine.studio, theirs.client),
+  'erasing.eraseHealth': () => erasing.eraseHealth(db(), mine.studio, theirs.client, DAY),
+  'erasing.agreedAgain': () => erasing.agreedAgain(db(), mine.studio, theirs.client),
   'letters.addLetter': () =>
     letters.addLetter(db(), mine.studio, {
       id: randomUUID(),
@@ -187,6 +191,11 @@ const TRIES: Record<string, Call | Call[]> = {
   'timetable.eraseClass': () => timetable.eraseClass(db(), mine.studio, theirs.class),
   'timetable.removedClasses': () => timetable.removedClasses(db(), mine.studio),
   'ownMovements.setOwnRemoved': () => ownMovements.setOwnRemoved(db(), mine.studio, theirs.own, true),
+  'overrules.withdrawOverrule': async () => {
+    const [row] = await overrules.overrulesOf(db(), theirs.studio, [theirs.client])
+    await overrules.withdrawOverrule(db(), mine.studio, row!.id, DAY)
+  },
+  'checkIns.notSince': async () => (await checkIns.notSince(db(), mine.studio, '2099-01-01')).filter(({ id }) => id === theirs.client),
   'sessions.setCheckIn': [
     () => sessions.setCheckIn(db(), mine.studio, theirs.session, theirs.client, 1, said),
     () => sessions.setCheckIn(db(), mine.studio, theirs.session, mine.client, 0, said),

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
-import { type ClientRecord, checkInSchema, clientSchema, overruleSchema } from '@/core/client'
+import { type ClientRecord, checkInSchema, clientSchema, overruleSchema, overrulesOn } from '@/core/client'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openMemory, openServer } from '../db/connection'
@@ -10,11 +10,12 @@ import { classes, clients, ownMovements, screenings } from '../db/schema'
 import { loadDemo } from '../demo'
 import { studioLibrary } from '../library'
 import { NotFoundError, StaleError } from '../stale'
-import { attendedDays, checkInsOn } from './checkIns'
+import { attendedDays, checkInsOn, notSince } from './checkIns'
 import { addClass, getClass, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster } from './classes'
-import { addClient, eraseClient, getClient, listClients, saveClient } from './clients'
+import { addClient, getClient, listClients, saveClient } from './clients'
+import { eraseClient, eraseHealth } from './erasing'
 import { addLetter, letterContent, lettersOf } from './letters'
-import { addOverrule, overrulesOf } from './overrules'
+import { addOverrule, overrulesOf, withdrawOverrule } from './overrules'
 import { addOwn, getOwn, listOwn, saveOwn, setOwnRemoved } from './ownMovements'
 import { UnreadableError } from './readable'
 import { AlreadyDoneError, once } from './requests'
@@ -35,6 +36,15 @@ test('with npm test the server is there too', () => {
 })
 
 const person = (given: string) => clientSchema.parse({ given, birthDate: '1950-01-01', conditions: [{ slug: 'osteoporosis', side: 'left' }] })
+const word = overruleSchema.parse({
+  variant: 'squat/free',
+  reason: 'seen by me for a year',
+  by: 'Nobody',
+  on: '2026-11-01',
+  until: '2026-12-01',
+  verdict: 'swap',
+  rules: ['OP-1'],
+})
 const plan = planSchema.parse({
   title: 'Seats',
   promisedMinutes: 20,
@@ -232,15 +242,6 @@ describe.each(engines)('%s', (_name, open) => {
       [other, 'Gus'],
     ] as const)
       await addClient(held.db, studio, id, person(given))
-    const word = {
-      variant: 'squat/free',
-      reason: 'seen by me for a year',
-      by: 'Nobody',
-      on: '2026-11-01',
-      until: '2026-12-01',
-      verdict: 'swap',
-      rules: ['OP-1'],
-    }
     await addOverrule(held.db, studio, randomUUID(), one, overruleSchema.parse(word))
     await addOverrule(held.db, studio, randomUUID(), one, overruleSchema.parse({ ...word, on: '2026-11-08', reason: 'again' }))
     expect((await overrulesOf(held.db, studio, [one, other])).map(({ clientId, record }) => [clientId, record.reason])).toEqual([
@@ -368,6 +369,81 @@ describe.each(engines)('%s', (_name, open) => {
     expect(catalogue.entries.some(({ variant }) => variant.id === `own-${id}/own`)).toBe(false)
     await setOwnRemoved(held.db, studio, id, false)
     expect((await studioLibrary(held.db, studio)).catalogue.entries.some(({ variant }) => variant.id === `own-${id}/own`)).toBe(true)
+  })
+
+  test('who no longer agrees: nothing of their health is left, the days on which they came are, and they are in no class', async () => {
+    const [client, other, classId] = [randomUUID(), randomUUID(), await aClass()]
+    await addClient(held.db, studio, client, { ...person('Oona'), note: 'a private thing', emergencyContact: 'a neighbour' })
+    await addClient(held.db, studio, other, person('Pim'))
+    await setRoster(held.db, studio, classId, [client, other])
+    const session = await openSession(held.db, studio, randomUUID(), classId, '2026-10-06')
+    await setCheckIn(held.db, studio, session.id, client, 0, { came: true, checkIn: checkInSchema.parse({ dizzyNow: true }) })
+    const row = { came: true, exertion: 6, painDuring: 2, painNextDay: null, note: 'tired' }
+    await saveLog(held.db, studio, session.id, session.revision, {
+      rows: [client, other].map((clientId) => ({ clientId, ...row })),
+      entries: [{ clientId: client, item: 'i', variant: 'rest' }],
+      note: null,
+    })
+    await addOverrule(held.db, studio, randomUUID(), client, word)
+    await addLetter(held.db, studio, {
+      id: randomUUID(),
+      clientId: client,
+      condition: 'osteoporosis',
+      name: 'l.pdf',
+      mime: 'application/pdf',
+      content: new Uint8Array([1]),
+    })
+    await addEvents(held.db, studio, session.id, [{ id: randomUUID(), at: 1, kind: 'stop-sign', text: 'felt faint', person: client }])
+    expect(await eraseHealth(held.db, studio, client, '2026-11-24')).toBe(2)
+    const { record } = await getClient(held.db, studio, client)
+    expect(record).toMatchObject({ given: 'Oona', emergencyContact: 'a neighbour', conditions: [], consentWithdrawnOn: '2026-11-24' })
+    expect(JSON.stringify(record)).not.toMatch(/osteoporosis|private/)
+    expect(await lettersOf(held.db, studio, client)).toEqual([])
+    expect(await overrulesOf(held.db, studio, [client])).toEqual([])
+    expect((await logOf(held.db, studio, session.id)).some(({ clientId }) => clientId === client)).toBe(false)
+    const said = (await attendanceOf(held.db, studio, session.id)).find(({ clientId }) => clientId === client)
+    expect(said).toMatchObject({ came: true, checkIn: null, exertion: null, painDuring: null, note: null })
+    expect((await attendanceOf(held.db, studio, session.id)).find(({ clientId }) => clientId === other)).toMatchObject({ exertion: 6, note: 'tired' })
+    expect((await eventsOf(held.db, studio, session.id))[0]).toEqual(expect.not.objectContaining({ person: client, text: 'felt faint' }))
+    expect((await rosterOf(held.db, studio, classId)).map(({ id }) => id)).toEqual([other])
+    await expect(eraseHealth(held.db, studio, randomUUID(), '2026-11-24')).rejects.toThrow(NotFoundError)
+  })
+
+  test('a word of one’s own is taken back from a day on and stays as a trace', async () => {
+    const [client, id] = [randomUUID(), randomUUID()]
+    await addClient(held.db, studio, client, person('Quill'))
+    await addOverrule(held.db, studio, id, client, { ...word, on: '2026-11-01', until: '2026-12-31' })
+    await withdrawOverrule(held.db, studio, id, '2026-11-24')
+    await withdrawOverrule(held.db, studio, id, '2026-11-30')
+    const [kept] = await overrulesOf(held.db, studio, [client])
+    expect(kept!.record).toMatchObject({ reason: word.reason, withdrawnOn: '2026-11-24' })
+    expect(overrulesOn([kept!.record], '2026-11-23')).toHaveLength(1)
+    expect(overrulesOn([kept!.record], '2026-11-24')).toEqual([])
+  })
+
+  test('who came last before a day, or never came and was registered before it', async () => {
+    const [long, lately, never, classId] = [randomUUID(), randomUUID(), randomUUID(), await aClass()]
+    for (const [id, given] of [
+      [long, 'Rhona'],
+      [lately, 'Sorrel'],
+      [never, 'Tansy'],
+    ] as const)
+      await addClient(held.db, studio, id, person(given))
+    await held.db.execute(sql`update client set created_at = '2020-01-01' where id in (${long}, ${lately}, ${never})`)
+    for (const [client, day] of [
+      [long, '2021-05-04'],
+      [lately, '2021-05-05'],
+      [lately, '2026-05-05'],
+    ] as const) {
+      const session = await openSession(held.db, studio, randomUUID(), classId, day)
+      await setCheckIn(held.db, studio, session.id, client, 0, { came: true, checkIn: null })
+    }
+    const found = await notSince(held.db, studio, '2023-11-24')
+    const three: string[] = [long, lately, never]
+    expect(found.filter(({ id }) => three.includes(id))).toEqual([
+      { id: never, last: '2020-01-01' },
+      { id: long, last: '2021-05-04' },
+    ])
   })
 
   test('what was read is given again until its row changes, by whomever, and cannot be changed in memory', async () => {

@@ -8,10 +8,11 @@ import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
 import type { Addable, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MarkLegend } from '../fit/Mark'
+import { type Overruled, OverruleList } from '../fit/OverruleList'
 import { Reasons } from '../fit/Reasons'
 import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
-import { useNarrow } from '../shell/useNarrow'
+import { NARROW, useMedia } from '../shell/useMedia'
 import { TreadScrubber } from '../tread/TreadLine'
 import { AddSheet } from './AddSheet'
 import { ClassNotices } from './ClassNotices'
@@ -35,6 +36,7 @@ type Open =
   | { kind: 'roster' }
   | { kind: 'room' }
   | { kind: 'time' }
+  | { kind: 'words' }
   | { kind: 'questions'; questions?: ClassQuestion[] }
 
 const SEGMENT_WORDS: Record<SegmentKind, string> = {
@@ -70,6 +72,8 @@ interface Props {
   people: WorkerPerson[]
   everybody: { id: string; name: string }[]
   own: StoredOwn[]
+  /** what holds here on the instructor's own word */
+  overruled: Overruled[]
   places: { clientId: string; place: 'enrolled' | 'waiting' | 'guest' }[]
   rosterRevision: number
   first: Questions['model']['answer']
@@ -88,6 +92,7 @@ export function Designer({
   people,
   everybody,
   own,
+  overruled,
   places,
   rosterRevision,
   first,
@@ -102,7 +107,7 @@ export function Designer({
   const [leading, startLeading] = useTransition()
   const [notBegun, setNotBegun] = useState('')
   const { model } = shown
-  const narrow = useNarrow()
+  const narrow = useMedia(NARROW)
   const drawings = useRef<Record<string, Drawing>>(first.drawings)
 
   const [judged, setJudged] = useState<Judged>('current')
@@ -298,9 +303,16 @@ export function Designer({
       />
       <div className="flex flex-wrap items-center justify-between gap-4">
         <MarkLegend />
-        <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
-          What to ask next
-        </button>
+        <div className="ml-auto flex flex-wrap gap-3">
+          {overruled.length > 0 && (
+            <button type="button" className="quiet" onClick={() => setOpen({ kind: 'words' })}>
+              On your own word, {overruled.length}
+            </button>
+          )}
+          <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
+            What to ask next
+          </button>
+        </div>
       </div>
 
       {open?.kind === 'cell' && (
@@ -334,6 +346,11 @@ export function Designer({
         <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })}>
           <ClassTools id={id} title={plan.title} people={places.length} />
         </RoomSheet>
+      )}
+      {open?.kind === 'words' && (
+        <Sheet open onClose={() => setOpen(undefined)} title="On your own word">
+          <OverruleList overrules={overruled} />
+        </Sheet>
       )}
       {open?.kind === 'time' && <TimeSheet id={id} day={day} time={time} onClose={() => setOpen(undefined)} />}
       {open?.kind === 'questions' && <QuestionsSheet questions={open.questions} items={model.items.length} onClose={() => setOpen(undefined)} />}

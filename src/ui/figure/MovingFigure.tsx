@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react'
 import { type Body, type Drawing, draw, type Layer, layersOf, REFERENCE_BODY, type Tone } from '@/core/body'
 import type { Variant } from '@/core/movement'
 import { breathAt, motionOf } from '@/core/movement/picture'
+import { LESS_MOTION } from '../shell/useMedia'
 import { commonBox, FILL } from './FigureDrawing'
 import { everyFrame } from './frames'
 
@@ -65,6 +66,8 @@ interface Props {
   label: string
   className?: string
   moving: boolean
+  /** somebody asked for it here, which counts more than what the system is set to */
+  asked?: boolean
   body?: Body
   view?: number
   speed?: number
@@ -76,7 +79,17 @@ interface Props {
  * A figure that moves in the tempo of its variant; still where less motion is asked for or `moving` is off. It is painted on a canvas, and
  * each moment of a repetition is placed and drawn once: sixty of them as SVG held 9 frames a second.
  */
-export function MovingFigure({ variant, label, className, moving, body = REFERENCE_BODY, view = variant.view, speed = 1, breath }: Props) {
+export function MovingFigure({
+  variant,
+  label,
+  className,
+  moving,
+  asked = false,
+  body = REFERENCE_BODY,
+  view = variant.view,
+  speed = 1,
+  breath,
+}: Props) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const [phase, setPhase] = useState<'in' | 'out'>()
   const key = JSON.stringify([variant.poses, variant.tempo, variant.props, variant.room, variant.side, body, view])
@@ -120,7 +133,7 @@ export function MovingFigure({ variant, label, className, moving, body = REFEREN
       show()
     })
     themed.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] })
-    const still = !moving || window.matchMedia('(prefers-reduced-motion: reduce)').matches
+    const still = !moving || (!asked && window.matchMedia(LESS_MOTION).matches)
     // a figure out of sight costs nothing
     let inSight = true
     const seen = new IntersectionObserver(([entry]) => {
@@ -145,7 +158,7 @@ export function MovingFigure({ variant, label, className, moving, body = REFEREN
       resized.disconnect()
       themed.disconnect()
     }
-  }, [key, moving, speed, breath])
+  }, [key, moving, asked, speed, breath])
 
   const figure = <canvas ref={canvas} className={className} role="img" aria-label={label} />
   if (breath === undefined) return figure

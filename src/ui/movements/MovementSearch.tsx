@@ -11,6 +11,7 @@ import { FIRST_FIND, type Find, type LibraryQuestions } from '@/workers/libraryC
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { MovingFigure } from '../figure/MovingFigure'
 import { Check } from '../shell/Check'
+import { LESS_MOTION, useMedia } from '../shell/useMedia'
 import { addressOf, findIn } from './findAddress'
 import { useLibrary } from './useLibrary'
 
@@ -59,6 +60,7 @@ interface Props {
 export function MovementSearch({ first, startQuery, purposes, conditions, classes, classId, people, own }: Props) {
   const router = useRouter()
   const ask = useLibrary({ people, own, figures: true })
+  const lessMotion = useMedia(LESS_MOTION)
   const [moving, setMoving] = useState(false)
   const [query, setQuery] = useState(startQuery)
   const [shown, setShown] = useState(first)
@@ -175,7 +177,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
             change({ moving: !moving, most: query.most })
           }}
         >
-          {moving ? 'Figures stand still' : 'Figures move'}
+          {moving ? 'Figures stand still' : lessMotion ? 'Figures move, though your system asks for stillness' : 'Figures move'}
         </button>
         <p className="ml-auto text-soft" role="status">
           {shown.total} {shown.total === 1 ? 'movement' : 'movements'}
@@ -200,7 +202,7 @@ export function MovementSearch({ first, startQuery, purposes, conditions, classe
           <li key={found.movement}>
             <Link href={`/movements/${found.movement}${classId && `?class=${classId}`}`} className="block no-underline">
               {moving && found.figure ? (
-                <MovingFigure variant={found.figure} label={found.words} moving className="h-36 w-full [--fig-gap:var(--paper)]" />
+                <MovingFigure variant={found.figure} label={found.words} moving asked className="h-36 w-full [--fig-gap:var(--paper)]" />
               ) : (
                 <FigureDrawing drawing={drawings.current.get(found.variant)!} label={found.words} className="h-36 w-full [--fig-gap:var(--paper)]" />
               )}

@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState, useTransition } from 'react'
-import { erasePerson } from '@/server/actions/people'
+import { erasePerson, withdrawConsent } from '@/server/actions/people'
 import { answered, refusalWords } from '../shell/answered'
 
 interface Letter {
@@ -18,11 +18,14 @@ export function PersonTools({
   given,
   letters,
   conditions,
+  agreed,
 }: {
   id: string
   given: string
   letters: Letter[]
   conditions: { slug: string; name: string }[]
+  /** data on health may be kept, or nobody has asked yet */
+  agreed: boolean
 }) {
   const router = useRouter()
   const [condition, setCondition] = useState(conditions[0]?.slug ?? 'general')
@@ -48,6 +51,13 @@ export function PersonTools({
       const outcome = await answered(erasePerson({ id }))
       if (outcome.ok) router.push('/people')
       else setMessage(`Not erased. ${refusalWords(outcome)}`)
+    })
+  const withdraw = () =>
+    start(async () => {
+      const outcome = await answered(withdrawConsent({ id }))
+      // what the form holds is of before
+      if (outcome.ok) window.location.reload()
+      else setMessage(`Nothing was erased. ${refusalWords(outcome)}`)
     })
   return (
     <aside className="flex flex-col gap-4">
@@ -93,6 +103,28 @@ export function PersonTools({
       <a href={`/api/people/${id}/export`} className="quiet" download>
         All that is held on {given}
       </a>
+      {agreed && (
+        <Dialog.Root>
+          <Dialog.Trigger className="quiet">{given} no longer agrees to this</Dialog.Trigger>
+          <Dialog.Portal>
+            <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/25" />
+            <Dialog.Content className="fixed top-1/4 left-1/2 z-40 w-[min(32rem,92vw)] -translate-x-1/2 border-l-4 border-effort bg-sheet p-6">
+              <Dialog.Title className="text-[1.4rem]">Erase what is kept on {given}’s health?</Dialog.Title>
+              <Dialog.Description className="mt-2">
+                Conditions, medicines, forms, letters, readings, pain and effort, what was done, and your own word go at once and cannot be brought
+                back. {given} leaves every class and can come again once there is a new agreement. Name, contact and the days on which {given} came
+                stay.
+              </Dialog.Description>
+              <div className="mt-4 flex gap-3">
+                <Dialog.Close className="action" disabled={busy} onClick={withdraw}>
+                  Erase the health data
+                </Dialog.Close>
+                <Dialog.Close className="quiet">Keep</Dialog.Close>
+              </div>
+            </Dialog.Content>
+          </Dialog.Portal>
+        </Dialog.Root>
+      )}
       <Dialog.Root>
         <Dialog.Trigger className="quiet">Erase {given} completely</Dialog.Trigger>
         <Dialog.Portal>

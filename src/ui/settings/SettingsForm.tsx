@@ -121,7 +121,7 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
               aria-invalid={errors.coverMinutes !== undefined}
               {...register('coverMinutes', { valueAsNumber: true })}
             />
-            <span className="text-[0.94rem] text-soft">0: only by the key in the head line, or Ctrl and comma.</span>
+            <span className="text-[0.94rem] text-soft">0: only by the crossed eye in the head line, or Ctrl and full stop.</span>
             {errors.coverMinutes && <span className="wrong">{errors.coverMinutes.message}</span>}
           </label>
           <label className="field">

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { Cover } from './Cover'
 import { NavLink } from './NavLink'
 import { Preferences } from './Preferences'
 
@@ -11,7 +12,8 @@ const WAY = [
   { href: '/settings', name: 'Settings' },
 ] as const
 
-export function Shell({ children }: { children: React.ReactNode }) {
+/** @param coverMinutes without a hand after which the desk is covered; 0 = only by hand */
+export function Shell({ coverMinutes, children }: { coverMinutes: number; children: React.ReactNode }) {
   return (
     <>
       <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
@@ -32,7 +34,8 @@ export function Shell({ children }: { children: React.ReactNode }) {
             <NavLink key={stop.href} {...stop} />
           ))}
         </nav>
-        <div className="ml-auto">
+        <div className="ml-auto flex gap-1">
+          <Cover minutes={coverMinutes} />
           <Preferences />
         </div>
       </header>

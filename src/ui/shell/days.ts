@@ -4,6 +4,9 @@ import type { Day } from '@/core/client'
 /** "Monday 30 November 2026" */
 export const dayWords = (day: Day): string => format(parseISO(day), 'EEEE d MMMM yyyy')
 
+/** "Mon 30 Nov 2026", where room is scarce. */
+export const shortDay = (day: Day): string => format(parseISO(day), 'EEE d MMM yyyy')
+
 /** "30 November 2026", for days that may be long ago. */
 export const dateWords = (day: Day): string => format(parseISO(day), 'd MMMM yyyy')
 

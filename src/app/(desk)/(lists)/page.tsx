@@ -5,12 +5,13 @@ import { rulesChanged } from '@/server/changedRules'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosters } from '@/server/repositories/classes'
+import { listClients } from '@/server/repositories/clients'
 import { removedClasses } from '@/server/repositories/timetable'
 import { unreadable } from '@/server/repositories/unreadable'
-import { peopleOfAll } from '@/server/roster'
+import { peopleOfAll, soonOut } from '@/server/roster'
 import { here, today } from '@/server/studio'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
-import { dateWords, dayIn, dayWords } from '@/ui/shell/days'
+import { dateWords, dayIn, dayWords, shortDay } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/TreadLine'
 
 export const metadata = { title: 'Today' }
@@ -21,13 +22,14 @@ const LATER = '9999'
 export default async function DaySheet() {
   const { db, studio } = await here()
   const now = today(studio)
-  const [classes, shelf, changed, rostered, broken, removed] = await Promise.all([
+  const [classes, shelf, changed, rostered, broken, removed, everybody] = await Promise.all([
     listClasses(db, studio.id),
     studioLibrary(db, studio.id),
     rulesChanged(db, studio.id),
     rosters(db, studio.id),
     unreadable(db, studio.id),
     removedClasses(db, studio.id),
+    listClients(db, studio.id),
   ])
   const dated = classes.map((stored) => {
     const [next] = meetings(stored, studio.settings.closed, now, 1)
@@ -44,6 +46,7 @@ export default async function DaySheet() {
     // a plan that cannot be used is a row that says so, never a dead page
     .map((stored, index) => ({ ...stored, people: people[index]!.length, ...lines[index]! }))
     .sort((a, b) => (a.next ?? LATER).localeCompare(b.next ?? LATER) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
+  const soon = everybody.reduce((sum, { record }) => sum + soonOut(record, now).length, 0)
   return (
     <>
       <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
@@ -58,6 +61,11 @@ export default async function DaySheet() {
       {changed && (
         <p className="mb-5 border-l-4 border-effort pl-3">
           The rules were revised since your classes were last judged. <Link href="/rules">See what that changes</Link>.
+        </p>
+      )}
+      {soon > 0 && (
+        <p className="mb-5">
+          <Link href="/people/soon">{soon === 1 ? 'One letter or form runs' : `${soon} letters and forms run`} out in the next four weeks</Link>.
         </p>
       )}
       {broken.map(({ what, id, problems }) => (
@@ -78,7 +86,7 @@ export default async function DaySheet() {
             className={`grid gap-x-8 gap-y-2 border-t-2 border-line py-5 md:grid-cols-[11rem_1fr_22rem] ${index === 0 ? 'border-plum' : ''}`}
           >
             <div>
-              <p className="font-semibold">{row.next === undefined ? 'No day set' : row.next === now ? 'Today' : dayWords(row.next)}</p>
+              <p className="font-semibold">{row.next === undefined ? 'No day set' : row.next === now ? 'Today' : shortDay(row.next)}</p>
               <p className="font-serif text-[1.6rem]">{row.startTime ?? ''}</p>
             </div>
             <div>

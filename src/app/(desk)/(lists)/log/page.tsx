@@ -7,7 +7,7 @@ import { listClasses } from '@/server/repositories/classes'
 import { listSessions } from '@/server/repositories/sessions'
 import { here } from '@/server/studio'
 import { LogFilter } from '@/ui/log/LogFilter'
-import { dayWords } from '@/ui/shell/days'
+import { shortDay } from '@/ui/shell/days'
 import { Pages } from '@/ui/shell/Pages'
 import { TreadSilhouette } from '@/ui/tread/TreadLine'
 
@@ -42,8 +42,8 @@ export default async function LogPage({ searchParams }: { searchParams: Promise<
         {sessions.map((session, index) => {
           const line = stairs[index]
           return (
-            <li key={session.id} className="grid items-center gap-x-8 border-t border-line py-3 md:grid-cols-[14rem_1fr_16rem]">
-              <p className="text-soft">{dayWords(session.day)}</p>
+            <li key={session.id} className="grid items-center gap-x-8 border-t border-line py-3 md:grid-cols-[10rem_1fr_16rem]">
+              <p className="text-soft">{shortDay(session.day)}</p>
               <div>
                 <Link href={`/sessions/${session.id}`} className="font-semibold no-underline hover:underline">
                   {session.plan.title}

@@ -1,18 +1,17 @@
 import Link from 'next/link'
-import { addMonths, ageOn, clearanceEnds, perinatal } from '@/core/client'
+import { ageOn, perinatal } from '@/core/client'
 import type { GateOutcome } from '@/core/safety'
 import { askStanding } from '@/server/judging'
 import { attendedDays } from '@/server/repositories/checkIns'
 import { listClients } from '@/server/repositories/clients'
-import { knownFacts } from '@/server/roster'
+import { knownFacts, soonOut } from '@/server/roster'
 import { RULE_BASE } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { PeopleTable } from '@/ui/people/PeopleTable'
+import { dateWords } from '@/ui/shell/days'
+import { runsOutWords } from '../../../runsOutWords'
 
 export const metadata = { title: 'People' }
-
-/** A clearance that ends within this many days is worth asking for now. */
-const SOON_DAYS = 28
 
 const CLOSED_WORDS: Record<GateOutcome, string> = {
   emergency: 'emergency',
@@ -39,21 +38,14 @@ export default async function PeoplePage() {
     const facts = known[index]!
     const { closed, pending } = standing[index]!
     const { week, weeksSinceBirth } = perinatal(record, now)
-    const ending = record.clearances
-      .map((clearance) => ({ clearance, ends: clearanceEnds(RULE_BASE, clearance) }))
-      .filter(
-        ({ ends }) => ends !== undefined && ends >= now && ends <= addMonths(now, 1) && Date.parse(ends) - Date.parse(now) <= SOON_DAYS * 86_400_000,
-      )
     const due = [
       ...(closed ? [CLOSED_WORDS[closed]] : []),
       ...(!closed && pending ? ['clearance advised'] : []),
-      ...ending.map(
-        ({ clearance, ends }) =>
-          `clearance for ${(RULE_BASE.conditions.get(clearance.condition)?.name ?? clearance.condition).toLowerCase()} ends ${ends}`,
-      ),
+      ...soonOut(record, now).map((one) => `${runsOutWords(one)} ends on ${dateWords(one.last)}`),
       ...(facts.screenOutcome === 'never' ? [record.screening ? 'health questions to ask again' : 'health questions never answered'] : []),
       ...(facts.screenOutcome === 'limits' ? ['answers to go through'] : []),
       ...(record.consentOn === undefined ? ['no consent to keep health data'] : []),
+      ...(record.consentWithdrawnOn === undefined ? [] : ['agreement withdrawn']),
     ]
     return {
       id,
@@ -74,6 +66,9 @@ export default async function PeoplePage() {
       <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
         <h1>People</h1>
         <div className="flex flex-wrap gap-3">
+          <Link href="/people/soon" className="quiet">
+            What runs out
+          </Link>
           <a href="/api/people/csv" className="quiet" download>
             As a spreadsheet
           </a>

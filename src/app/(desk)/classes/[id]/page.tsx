@@ -6,11 +6,13 @@ import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
+import { overrulesOf } from '@/server/repositories/overrules'
 import { callNames, peopleOn } from '@/server/roster'
 import { today } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
 import { dayWords } from '@/ui/shell/days'
 import { named } from '../../../named'
+import { overruledIn } from '../../../overruled'
 
 export const metadata = { title: 'Class' }
 
@@ -35,8 +37,22 @@ export default async function ClassPage({
   const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people })
   // after the answer: the page does not wait for it
   after(() => noteClass(db, studio.id, id, cells))
-  const added = add === undefined ? undefined : shelf.catalogue.byId.get(add)
   const names = callNames(everybody.map(({ record }) => record))
+  const overruled = overruledIn(
+    await overrulesOf(
+      db,
+      studio.id,
+      roster.map((client) => client.id),
+    ),
+    day,
+    {
+      catalogue: shelf.catalogue,
+      titles: new Map([[id, stored.plan.title]]),
+      people: new Map(everybody.map((client, index) => [client.id, names[index]!])),
+    },
+    id,
+  )
+  const added = add === undefined ? undefined : shelf.catalogue.byId.get(add)
   return (
     <Designer
       key={id}
@@ -53,8 +69,11 @@ export default async function ClassPage({
       plan={stored.plan}
       revision={stored.revision}
       people={people}
-      everybody={everybody.map(({ id: person }, index) => ({ id: person, name: names[index]! }))}
+      everybody={everybody.flatMap(({ id: person, record }, index) =>
+        record.consentWithdrawnOn === undefined ? [{ id: person, name: names[index]! }] : [],
+      )}
       own={shelf.own}
+      overruled={overruled}
       places={places}
       rosterRevision={rostered}
       first={shown}

@@ -4,16 +4,20 @@ import { calendarChoices, conditionChoices, factsOn, perinatal } from '@/core/cl
 import { assess } from '@/core/safety'
 import { studioLibrary } from '@/server/library'
 import { attendedDays } from '@/server/repositories/checkIns'
+import { listClasses } from '@/server/repositories/classes'
 import { getClient } from '@/server/repositories/clients'
 import { lettersOf } from '@/server/repositories/letters'
+import { overrulesOf } from '@/server/repositories/overrules'
 import { lastVariants } from '@/server/repositories/sessions'
 import { RULE_BASE } from '@/server/ruleBase'
 import { today } from '@/server/studio'
+import { OverruleList } from '@/ui/fit/OverruleList'
 import { PersonForm } from '@/ui/people/PersonForm'
 import { PersonTools } from '@/ui/people/PersonTools'
 import { Standing } from '@/ui/people/Standing'
 import { dateWords } from '@/ui/shell/days'
 import { named } from '../../../named'
+import { overruledIn } from '../../../overruled'
 
 /** Read once for title and page. */
 const person = cache((id: string) => named(Promise.resolve({ id }), getClient))
@@ -30,11 +34,13 @@ export async function generateMetadata({ params }: Props) {
 export default async function PersonPage({ params }: Props) {
   const { db, studio, id, found: stored } = await person((await params).id)
   const now = today(studio)
-  const [letters, last, { catalogue }, attended] = await Promise.all([
+  const [letters, last, { catalogue }, attended, words, classes] = await Promise.all([
     lettersOf(db, studio.id, id),
     lastVariants(db, studio.id, id),
     studioLibrary(db, studio.id),
     attendedDays(db, studio.id, [id], now),
+    overrulesOf(db, studio.id, [id]),
+    listClasses(db, studio.id),
   ])
   const usual = new Map<string, { movement: string; name: string; step: number; of: number; day: string }>()
   for (const { variant, day } of last) {
@@ -48,6 +54,7 @@ export default async function PersonPage({ params }: Props) {
         day,
       })
   }
+  const overruled = overruledIn(words, now, { catalogue, titles: new Map(classes.map((one) => [one.id, one.plan.title])) })
   const { week, weekDays } = perinatal(stored.record, now)
   const screened = stored.record.screening?.completedOn
   return (
@@ -60,6 +67,12 @@ export default async function PersonPage({ params }: Props) {
           Health questions{screened ? `, answered on ${dateWords(screened)}` : ', never answered'}
         </Link>
       </div>
+      {stored.record.consentWithdrawnOn && (
+        <p className="mb-6 border-l-4 border-effort pl-3">
+          On {dateWords(stored.record.consentWithdrawnOn)} the agreement to keep health data was withdrawn, and they were erased. To come to a class
+          again, enter the day of a new agreement below.
+        </p>
+      )}
       <div className="grid gap-12 lg:grid-cols-[1fr_20rem]">
         <PersonForm
           choices={conditionChoices(RULE_BASE)}
@@ -72,6 +85,12 @@ export default async function PersonPage({ params }: Props) {
             assessment={assess(RULE_BASE, factsOn(RULE_BASE, stored.record, now, { attended: attended.get(id) ?? [] }), { supportInReach: true })}
             {...(week !== undefined && { week: { weeks: week, days: weekDays ?? 0 } })}
           />
+          {overruled.length > 0 && (
+            <section>
+              <h2>On your own word</h2>
+              <OverruleList overrules={overruled} />
+            </section>
+          )}
           {usual.size > 0 && (
             <section>
               <h2>Where on each ladder</h2>
@@ -80,7 +99,7 @@ export default async function PersonPage({ params }: Props) {
                   <li key={movement} className="border-t border-line py-1">
                     {movement}: {name}{' '}
                     <span className="text-soft">
-                      step {step} of {of}, {day}
+                      step {step} of {of}, {dateWords(day)}
                     </span>
                   </li>
                 ))}
@@ -91,6 +110,7 @@ export default async function PersonPage({ params }: Props) {
             id={id}
             given={stored.record.given}
             letters={letters}
+            agreed={stored.record.consentWithdrawnOn === undefined}
             conditions={stored.record.conditions.map(({ slug }) => ({ slug, name: RULE_BASE.conditions.get(slug)?.name ?? slug }))}
           />
         </div>

@@ -10,5 +10,6 @@ CREATE TABLE "request" (
 ALTER TABLE "class" ADD COLUMN "calendar" jsonb DEFAULT '{"dates":[],"off":[]}'::jsonb NOT NULL;--> statement-breakpoint
 ALTER TABLE "class" ADD COLUMN "schedule_revision" integer DEFAULT 1 NOT NULL;--> statement-breakpoint
 ALTER TABLE "class" ADD COLUMN "removed_at" timestamp with time zone;--> statement-breakpoint
+ALTER TABLE "erasure" ADD COLUMN "what" text DEFAULT 'whole' NOT NULL;--> statement-breakpoint
 ALTER TABLE "own_movement" ADD COLUMN "removed_at" timestamp with time zone;--> statement-breakpoint
 ALTER TABLE "request" ADD CONSTRAINT "request_studio_id_studio_id_fk" FOREIGN KEY ("studio_id") REFERENCES "public"."studio"("id") ON DELETE cascade ON UPDATE no action;
