@@ -162,7 +162,7 @@ test('what is typed and not saved is not lost on the way: by a link, by Back, by
   await expect(page).toHaveURL(/people\/new/)
   await expect(page.getByLabel('First name')).toHaveValue('Wilmet')
   // a refusal goes to the first wrong field
-  await page.getByRole('button', { name: 'Register' }).click()
+  await page.getByRole('button', { name: 'Register', exact: true }).click()
   await expect(page.getByText(/^Not saved: one field needs another look/)).toBeVisible()
   await expect(page.getByLabel('Born on')).toBeFocused()
   answer = true

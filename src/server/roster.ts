@@ -9,11 +9,27 @@ import type { StoredClient } from './repositories/clients'
 import { overrulesOf } from './repositories/overrules'
 import { RULE_BASE } from './ruleBase'
 
-/** First names; where two are the same, with the first letter of the family name. */
-export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family'>[]): string[] {
-  return records.map(({ given, family }) =>
-    records.filter((other) => other.given === given).length > 1 && family ? `${given} ${family[0]}.` : given,
-  )
+/**
+ * First names; where two are the same, with the first letter of the family name, then the whole of it, then the year of birth: as much as tells
+ * people apart.
+ */
+export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family' | 'birthDate'>[]): string[] {
+  const ways = [
+    ({ given }: (typeof records)[number]) => given,
+    ({ given, family }: (typeof records)[number]) => (family ? `${given} ${family[0]}.` : given),
+    ({ given, family }: (typeof records)[number]) => `${given} ${family}`.trim(),
+    ({ given, family, birthDate }: (typeof records)[number]) => `${`${given} ${family}`.trim()}, ${birthDate.slice(0, 4)}`,
+    ({ given, family, birthDate }: (typeof records)[number]) => `${`${given} ${family}`.trim()}, ${birthDate}`,
+  ]
+  const counts = ways.map((way) => {
+    const found = new Map<string, number>()
+    for (const record of records) found.set(way(record), (found.get(way(record)) ?? 0) + 1)
+    return found
+  })
+  return records.map((record) => {
+    const at = ways.findIndex((way, index) => counts[index]!.get(way(record)) === 1)
+    return ways.at(at)!(record)
+  })
 }
 
 /** One that was given before doses were kept holds for the variant's own dose, with support in reach; of a movement of one's own it is asked again. */

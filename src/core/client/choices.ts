@@ -13,6 +13,8 @@ export interface ConditionChoice {
   flags: { field: string; label: string }[]
   numbers: { field: string; label: string; unit: string; min: number; max: number }[]
   clearance: 'none' | 'advised' | 'required'
+  /** the medicine that brings it in by itself */
+  medicine?: string
 }
 
 /** Added by age or calendar, or by the check-in; never recorded by hand. */
@@ -38,6 +40,7 @@ function choiceOf(base: RuleBase, slug: string): ConditionChoice {
         : [],
     ),
     clearance: condition.clearance.need,
+    ...(condition.addedBy?.by === 'medicine' && { medicine: condition.addedBy.medicine }),
   }
 }
 

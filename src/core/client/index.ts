@@ -47,6 +47,7 @@ export {
   type ScreeningSection,
   stricter,
 } from './form'
+export { type Meaning, type Meant, meaningOf } from './meaning'
 export { type OverruleRecord, overruleSchema, overrulesOn } from './overrule'
 export {
   ANSWER_FIELDS,

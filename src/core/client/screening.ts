@@ -208,12 +208,15 @@ export const interruptOf = (form: Form, answers: Answers): { question: Screening
 
 /** Adds proposals to a record: each joined with what stands there. */
 export function withProposals(base: RuleBase, conditions: readonly ConditionRecord[], proposals: readonly Proposal[]): ConditionRecord[] {
-  const bySlug = new Map(conditions.map((condition) => [condition.slug, condition]))
+  let all = [...conditions]
   for (const { record } of proposals) {
-    const before = bySlug.get(record.slug)
-    bySlug.set(record.slug, before ? joined(base, before, record).record : record)
+    // of two of a kind the one of that side
+    const same = all.filter(({ slug }) => slug === record.slug)
+    const before = same.find(({ side }) => record.side !== undefined && side === record.side) ?? same[0]
+    if (before) all = all.map((one) => (one === before ? joined(base, before, record).record : one))
+    else all.push(record)
   }
-  return [...bySlug.values()]
+  return all
 }
 
 /** Fields that plain answers set, put where the record keeps them. */

@@ -10,6 +10,6 @@ export {
   problemsText,
 } from './files'
 export { parseKeepable, unkeepable } from './keepable'
-export { CSV_FIELDS, MOST_ROWS, rowOf, withRow } from './peopleCsv'
+export { CSV_FIELDS, MOST_ROWS, personKey, rowOf, withRow } from './peopleCsv'
 export { CAUTION, factsOfPerson, type ItemVerdict, type PersonReport, type Reason, type Report, reasonOf, reportOf } from './report'
 export { schemaFiles } from './schemas'

@@ -40,7 +40,7 @@ export {
   sessionDefaults,
 } from './fields'
 export type { GateHit, Pending } from './gates'
-export type { Hit } from './hit'
+export type { CompiledRule, Hit } from './hit'
 export {
   demandingHits,
   isAbsolute,

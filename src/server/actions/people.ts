@@ -4,13 +4,13 @@ import { refresh } from 'next/cache'
 import { z } from 'zod'
 import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
 import { assessRoster, judgePlanned } from '@/core/evaluate'
-import { type FileProblem, MOST_ROWS, withRow } from '@/core/formats'
+import { type FileProblem, MOST_ROWS, personKey, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
 import { isAbsolute, overruledDose } from '@/core/safety'
 import { studioLibrary } from '../library'
 import { notSince } from '../repositories/checkIns'
 import { getClass } from '../repositories/classes'
-import { addClient, addClients, getClient, saveClient } from '../repositories/clients'
+import { addClient, addClients, getClient, listClients, saveClient } from '../repositories/clients'
 import { agreedAgain, eraseClient, eraseHealth } from '../repositories/erasing'
 import { addOverrule, withdrawOverrule as takeBack } from '../repositories/overrules'
 import { once } from '../repositories/requests'
@@ -55,8 +55,13 @@ function problemsIn(record: ClientRecord, now: Day): FileProblem[] {
       : []
   })
   problems.push(...impossibleDays(record, now))
-  const twice = repeated(record.conditions, ({ slug }) => slug)
-  if (twice) problems.push({ path: '$.conditions', message: `"${twice.slug}" is recorded twice` })
+  // two knees, two years: what is the same in all that tells them apart is there by mistake
+  const twice = repeated(record.conditions, ({ slug, side, since, variant }) => JSON.stringify([slug, side, since, variant]))
+  if (twice)
+    problems.push({
+      path: '$.conditions',
+      message: `"${RULE_BASE.conditions.get(twice.slug)?.name ?? twice.slug}" is recorded twice: give each its side or its day, or take one away`,
+    })
   return problems
 }
 function checkRecord(record: ClientRecord, now: Day): ClientRecord {
@@ -119,13 +124,30 @@ export async function withdrawOverrule(input: unknown): Promise<Outcome<object>>
   return outcome
 }
 
-const newSchema = z.strictObject({ key: idSchema, record: clientSchema })
+const newSchema = z.strictObject({
+  key: idSchema,
+  record: clientSchema,
+  /** somebody else of this name and birth date, asked about and meant */
+  namesake: z.boolean().default(false),
+})
 
 export async function createPerson(input: unknown): Promise<Outcome<{ id: string }>> {
-  return answer(newSchema, input, async ({ key, record }) => {
+  return answer(newSchema, input, async ({ key, record, namesake }) => {
     const { db, studio } = await here()
     checkRecord(record, today(studio))
     return once(db, studio.id, key, record, async (tx) => {
+      const same = namesake ? undefined : (await listClients(tx, studio.id)).find((one) => personKey(one.record) === personKey(record))
+      if (same)
+        throw new InvalidError([
+          {
+            path: '$.family',
+            message:
+              `${record.given} ${record.family}, born on the same day, is registered already. If this is somebody else, press Register once more.`.replace(
+                ' ,',
+                ',',
+              ),
+          },
+        ])
       const id = randomUUID()
       await addClient(tx, studio.id, id, record)
       return { id }

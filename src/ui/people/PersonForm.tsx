@@ -1,10 +1,9 @@
 'use client'
-import { Plus, X } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition } from 'react'
-import { type Control, Controller, type FieldErrors, type Path, type UseFormRegister, useFieldArray, useForm, useWatch } from 'react-hook-form'
-import { stageWords } from '@/content/conditions/stageWords'
+import { Controller, type Path, useForm, useWatch } from 'react-hook-form'
 import type { ConditionChoice, calendarChoices } from '@/core/client'
+import { ageOn, type Day, isDay } from '@/core/client/calendar'
 import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
@@ -12,7 +11,12 @@ import { answered, refusalWords } from '../shell/answered'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { BodyChart } from './BodyChart'
+import { Clearances } from './Clearances'
+import { Conditions } from './Conditions'
+import { contradictions } from './contradictions'
 import { draftOf, type PersonDraft, recordOf } from './draft'
+import { Choose, Section, Text, YES_NO } from './personFields'
+import { Unlisted } from './Unlisted'
 
 interface Props {
   choices: ConditionChoice[]
@@ -22,6 +26,19 @@ interface Props {
   movements: (readonly [string, string])[]
   /** an existing person */
   stored?: { id: string; revision: number; record: ClientRecord }
+  /** of the house */
+  today: Day
+}
+
+/** Ages that are asked about: mostly a slip of the year. */
+const USUAL_AGES = { from: 16, to: 105 }
+
+function ageAt(birthDate: string | undefined, today: Day): number | undefined {
+  return birthDate !== undefined && isDay(birthDate) && birthDate <= today ? ageOn(birthDate, today) : undefined
+}
+const oddAge = (birthDate: string, today: Day): number | undefined => {
+  const age = ageAt(birthDate, today)
+  return age !== undefined && (age < USUAL_AGES.from || age > USUAL_AGES.to) ? age : undefined
 }
 
 /** Where a problem of the record is shown in the form. */
@@ -36,261 +53,16 @@ function fieldOf(problem: FileProblem): Path<PersonDraft> | 'root' {
   return path === '' || path === 'conditions' ? 'root' : (path as Path<PersonDraft>)
 }
 
-function messageAt(errors: FieldErrors<PersonDraft>, path: string): string | undefined {
-  const found = path.split('.').reduce<unknown>((node, key) => (node as Record<string, unknown> | undefined)?.[key], errors)
-  return (found as { message?: string } | undefined)?.message
-}
-
-interface FieldProps {
-  register: UseFormRegister<PersonDraft>
-  errors: FieldErrors<PersonDraft>
-  name: Path<PersonDraft>
-  label: string
-}
-
-function Text({ register, errors, name, label, type = 'text', hint }: FieldProps & { type?: string; hint?: string }) {
-  const message = messageAt(errors, name)
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <input
-        className="input"
-        type={type}
-        inputMode={type === 'number' ? 'decimal' : undefined}
-        step={type === 'number' ? 'any' : undefined}
-        aria-invalid={message !== undefined}
-        {...register(name)}
-      />
-      {hint && <span className="text-[0.94rem] text-soft">{hint}</span>}
-      {message && <span className="wrong">{message}</span>}
-    </label>
-  )
-}
-
-function Choose({ register, errors, name, label, options }: FieldProps & { options: readonly (readonly [string, string])[] }) {
-  const message = messageAt(errors, name)
-  return (
-    <label className="field">
-      <span>{label}</span>
-      <select className="input" aria-invalid={message !== undefined} {...register(name)}>
-        {options.map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </select>
-      {message && <span className="wrong">{message}</span>}
-    </label>
-  )
-}
-
-const YES_NO = [
-  ['', 'not known'],
-  ['yes', 'yes'],
-  ['no', 'no'],
-] as const
-const SIDES = [
-  ['', 'not known: both'],
-  ['left', 'left'],
-  ['right', 'right'],
-  ['both', 'both'],
-] as const
-
-function Section({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <fieldset className="border-t-2 border-line pt-3">
-      <legend className="float-left mb-3 w-full font-serif text-[1.25rem]">{title}</legend>
-      <div className="clear-both">{children}</div>
-    </fieldset>
-  )
-}
-
-function Conditions({
-  control,
-  register,
-  errors,
-  choices,
-}: {
-  control: Control<PersonDraft>
-  register: UseFormRegister<PersonDraft>
-  errors: FieldErrors<PersonDraft>
-  choices: ConditionChoice[]
-}) {
-  const { fields, append, remove } = useFieldArray({ control, name: 'conditions' })
-  const bySlug = new Map(choices.map((choice) => [choice.slug, choice]))
-  const free = choices.filter(({ slug }) => !fields.some((field) => field.slug === slug))
-  const [picked, setPicked] = useState('')
-  return (
-    <>
-      {fields.map((field, index) => {
-        const choice = bySlug.get(field.slug)
-        const at = (name: string) => `conditions.${index}.${name}` as Path<PersonDraft>
-        return (
-          <div key={field.id} className="mb-5 border-l-4 border-plum pl-4">
-            <div className="flex items-start justify-between gap-3">
-              <p className="font-semibold">{choice?.name ?? field.slug}</p>
-              <button type="button" className="icon" aria-label={`Remove ${choice?.name ?? field.slug}`} onClick={() => remove(index)}>
-                <X size={18} aria-hidden="true" />
-              </button>
-            </div>
-            <div className="grid gap-3 sm:grid-cols-3">
-              {choice && choice.variants.length > 1 && (
-                <Choose
-                  register={register}
-                  errors={errors}
-                  name={at('variant')}
-                  label="Stage or kind"
-                  options={[['', 'not known: strictest'], ...choice.variants.map((variant) => [variant, stageWords(variant)] as const)]}
-                />
-              )}
-              {choice?.sided && <Choose register={register} errors={errors} name={at('side')} label="Side" options={SIDES} />}
-              {choice?.dated && <Text register={register} errors={errors} name={at('since')} label="Since (operation, injury, event)" type="date" />}
-              {choice?.flags.map(({ field: flag, label }) => (
-                <Choose key={flag} register={register} errors={errors} name={at(`answers.${flag}`)} label={label} options={YES_NO} />
-              ))}
-              {choice?.numbers.map(({ field: number, label, unit }) => (
-                <Text key={number} register={register} errors={errors} name={at(`answers.${number}`)} label={`${label}, ${unit}`} type="number" />
-              ))}
-            </div>
-            {choice?.variantNotes && <p className="mt-1 text-[0.94rem] text-soft">{choice.variantNotes}</p>}
-            {choice?.symptomaticMeans && <p className="mt-1 text-[0.94rem] text-soft">Warning signs: {choice.symptomaticMeans}</p>}
-          </div>
-        )
-      })}
-      <div className="flex flex-wrap items-end gap-3">
-        <label className="field min-w-72 flex-1">
-          <span>Add a condition</span>
-          <select className="input" value={picked} onChange={(event) => setPicked(event.target.value)}>
-            <option value="">choose…</option>
-            {free.map(({ slug, name }) => (
-              <option key={slug} value={slug}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <button
-          type="button"
-          className="quiet"
-          disabled={picked === ''}
-          onClick={() => {
-            append({ slug: picked, variant: '', side: '', since: '', note: '', answers: {} })
-            setPicked('')
-          }}
-        >
-          <Plus size={18} aria-hidden="true" /> Add
-        </button>
-      </div>
-    </>
-  )
-}
-
-function Clearances({
-  control,
-  register,
-  errors,
-  choices,
-  calendar,
-  movements,
-}: {
-  control: Control<PersonDraft>
-  register: UseFormRegister<PersonDraft>
-  errors: FieldErrors<PersonDraft>
-  choices: ConditionChoice[]
-  calendar: Props['calendar']
-  movements: Props['movements']
-}) {
-  const { fields, append, remove } = useFieldArray({ control, name: 'clearances' })
-  const [conditions, dueDate, lastBirthOn] = useWatch({ control, name: ['conditions', 'dueDate', 'lastBirthOn'] })
-  const names = new Map(choices.map(({ slug, name }) => [slug, name]))
-  const options = [
-    ...conditions.map(({ slug }) => [slug, names.get(slug) ?? slug] as const),
-    ...calendar.flatMap(({ slug, name, lasts }) => ((lasts === 'gestation' ? dueDate : lastBirthOn) ? [[slug, name] as const] : [])),
-  ]
-  return (
-    <>
-      {fields.map((field, index) => {
-        const at = (name: string) => `clearances.${index}.${name}` as Path<PersonDraft>
-        const own = options.some(([slug]) => slug === field.condition)
-          ? options
-          : [...options, [field.condition, names.get(field.condition) ?? field.condition] as const]
-        return (
-          <div key={field.id} className="mb-3 grid items-start gap-3 sm:grid-cols-3">
-            <Choose register={register} errors={errors} name={at('condition')} label="For" options={own} />
-            <Text register={register} errors={errors} name={at('by')} label="Written by" />
-            <Text register={register} errors={errors} name={at('on')} label="On" type="date" />
-            <Text register={register} errors={errors} name={at('expires')} label="Until" type="date" />
-            <Text register={register} errors={errors} name={at('scope')} label="For what" />
-            <Choose
-              register={register}
-              errors={errors}
-              name={at('movement')}
-              label="Only this movement"
-              options={[['', 'no: taking part'], ...movements]}
-            />
-            <button type="button" className="icon mt-6" aria-label="Remove this clearance" onClick={() => remove(index)}>
-              <X size={18} aria-hidden="true" />
-            </button>
-          </div>
-        )
-      })}
-      <button
-        type="button"
-        className="quiet"
-        disabled={options.length === 0}
-        onClick={() => append({ condition: options[0]![0], by: '', on: '', expires: '', scope: '', movement: '' })}
-      >
-        <Plus size={18} aria-hidden="true" /> Add a clearance
-      </button>
-      {options.length === 0 && <p className="text-soft">A clearance belongs to a condition, a pregnancy or a birth.</p>}
-    </>
-  )
-}
-
-/** Conditions that the list does not have, in words: cautious limits hold until a clinician's word about each is on file. */
-function Unlisted({
-  control,
-  register,
-  errors,
-}: {
-  control: Control<PersonDraft>
-  register: UseFormRegister<PersonDraft>
-  errors: FieldErrors<PersonDraft>
-}) {
-  const { fields, append, remove } = useFieldArray({ control, name: 'unlisted' })
-  const field = { register, errors }
-  return (
-    <div className="mt-4 flex flex-col gap-3">
-      {fields.map(({ id }, index) => (
-        <div key={id} className="grid gap-3 border-t border-line pt-2 sm:grid-cols-[1fr_11rem_11rem_2.75rem]">
-          <Text {...field} name={`unlisted.${index}.words`} label="Condition, in words" />
-          <Text {...field} name={`unlisted.${index}.clearedBy`} label="Clinician’s word by" />
-          <Text {...field} name={`unlisted.${index}.clearedOn`} label="on" type="date" />
-          <button type="button" className="icon mt-6" aria-label="Remove this condition" onClick={() => remove(index)}>
-            <X size={18} aria-hidden="true" />
-          </button>
-        </div>
-      ))}
-      <button type="button" className="quiet self-start" onClick={() => append({ words: '', clearedOn: '', clearedBy: '' })}>
-        <Plus size={18} aria-hidden="true" /> A condition that is not in the list
-      </button>
-      {fields.length > 0 && (
-        <p className="text-[0.94rem] text-soft">Until a clinician’s word about it is on file: effort 4 at most, one foot always down.</p>
-      )}
-    </div>
-  )
-}
-
 /** Registers or changes a person. A refusal keeps everything that was typed and says field by field what is wrong. */
-export function PersonForm({ choices, calendar, movements, stored }: Props) {
+export function PersonForm({ choices, calendar, movements, stored, today }: Props) {
   const router = useRouter()
   const [saving, start] = useTransition()
   const [revision, setRevision] = useState(stored?.revision ?? 0)
-  const [saved, setSaved] = useState(false)
+  const [saved, setSaved] = useState('')
   const [newer, setNewer] = useState<{ record: ClientRecord; revision: number }>()
   // what the form does not show is kept from the record that was read last
   const [base, setBase] = useState(stored?.record)
-  const { register, control, handleSubmit, setError, clearErrors, reset, formState } = useForm<PersonDraft>({
+  const { register, control, handleSubmit, setError, setFocus, clearErrors, reset, formState } = useForm<PersonDraft>({
     defaultValues: draftOf(stored?.record),
   })
   const { errors, isDirty } = formState
@@ -306,41 +78,71 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
       message: `Not saved: ${problems.length === 1 ? 'one field needs' : `${problems.length} fields need`} another look. Nothing that you typed is lost.`,
     })
   }
-  const submit = handleSubmit((draft) => {
-    setSaved(false)
-    clearErrors()
-    const parsed = clientSchema.safeParse(recordOf(draft, base))
-    if (!parsed.success) return refuse(problemsOf(parsed.error))
-    start(async () => {
-      if (!stored) {
-        const made = await answered(createPerson({ key: key.current, record: parsed.data }))
-        if (made.ok) {
-          leaving.current = true
-          router.push(`/people/${made.id}`)
-        } else if (made.kind === 'invalid') refuse(made.problems)
-        else setError('root', { message: refusalWords(made) })
-        return
+  // what was asked about and is meant: a birth date, a namesake
+  const [meant, setMeant] = useState('')
+  const [namesake, setNamesake] = useState(false)
+  const submit = (next: boolean) =>
+    handleSubmit((draft) => {
+      setSaved('')
+      clearErrors()
+      const odd = oddAge(draft.birthDate, today)
+      if (odd !== undefined && meant !== draft.birthDate) {
+        setMeant(draft.birthDate)
+        return refuse([
+          { path: '$.birthDate', message: `That would be ${odd} ${odd === 1 ? 'year' : 'years'} old. If it is right, press once more.` },
+        ])
       }
-      const outcome = await answered(savePerson({ id: stored.id, revision, record: parsed.data }))
-      if (outcome.ok) {
-        setRevision(outcome.revision)
-        setBase(parsed.data)
-        // what is in the form now is what is kept
-        reset(draft)
-        setSaved(true)
-      } else if (outcome.kind === 'stale') setNewer({ record: outcome.newer, revision: outcome.revision })
-      else if (outcome.kind === 'invalid') refuse(outcome.problems)
-      else setError('root', { message: outcome.kind === 'gone' ? 'This person is gone: erased in another window.' : refusalWords(outcome) })
+      const parsed = clientSchema.safeParse(recordOf(draft, base))
+      if (!parsed.success) return refuse(problemsOf(parsed.error))
+      start(async () => {
+        if (!stored) {
+          const made = await answered(createPerson({ key: key.current, record: parsed.data, namesake }))
+          if (made.ok) {
+            if (next) {
+              key.current = crypto.randomUUID()
+              setNamesake(false)
+              reset(draftOf())
+              setSaved(`${draft.given} is registered. Now the next.`)
+              setFocus('given')
+              return
+            }
+            leaving.current = true
+            router.push(`/people/${made.id}`)
+          } else if (made.kind === 'invalid') {
+            setNamesake(made.problems.some(({ path }) => path === '$.family'))
+            refuse(made.problems)
+          } else setError('root', { message: refusalWords(made) })
+          return
+        }
+        const outcome = await answered(savePerson({ id: stored.id, revision, record: parsed.data }))
+        if (outcome.ok) {
+          setRevision(outcome.revision)
+          setBase(parsed.data)
+          // what is in the form now is what is kept
+          reset(draft)
+          setSaved('Saved')
+        } else if (outcome.kind === 'stale') setNewer({ record: outcome.newer, revision: outcome.revision })
+        else if (outcome.kind === 'invalid') refuse(outcome.problems)
+        else setError('root', { message: outcome.kind === 'gone' ? 'This person is gone: erased in another window.' : refusalWords(outcome) })
+      })
     })
-  })
   const field = { register, errors }
+  const typed = useWatch({ control })
+  const age = ageAt(typed.birthDate, today)
+  const against = contradictions(choices, { conditions: [], ...typed } as PersonDraft & Record<string, unknown>)
   return (
-    <form onSubmit={submit} noValidate className="flex flex-col gap-7">
+    <form onSubmit={submit(false)} noValidate className="flex flex-col gap-7">
       <Section title="Who">
         <div className="grid gap-3 sm:grid-cols-3">
           <Text {...field} name="given" label="First name" />
           <Text {...field} name="family" label="Family name" />
-          <Text {...field} name="birthDate" label="Born on" type="date" />
+          <Text
+            {...field}
+            name="birthDate"
+            label="Born on"
+            type="date"
+            {...(age !== undefined && { hint: `${age} ${age === 1 ? 'year' : 'years'} old` })}
+          />
           <Choose
             {...field}
             name="sex"
@@ -368,6 +170,11 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
           <Choose {...field} name="bloodThinner" label="Blood thinner" options={YES_NO} />
           <Choose {...field} name="insulinOrSulfonylurea" label="Insulin or sulfonylurea" options={YES_NO} />
         </div>
+        {against.map((words) => (
+          <p key={words} role="status" className="mt-2 border-l-4 border-effort pl-3">
+            {words}
+          </p>
+        ))}
       </Section>
       <Section title="Pregnancy and birth">
         <div className="grid gap-3 sm:grid-cols-4">
@@ -449,12 +256,13 @@ export function PersonForm({ choices, calendar, movements, stored }: Props) {
           </div>
         </section>
       )}
-      <SaveBar
-        label={stored ? 'Save' : 'Register'}
-        saving={saving}
-        message={errors.root?.message ?? (saved ? 'Saved' : '')}
-        wrong={errors.root !== undefined}
-      />
+      <SaveBar label={stored ? 'Save' : 'Register'} saving={saving} message={errors.root?.message ?? saved} wrong={errors.root !== undefined}>
+        {!stored && (
+          <button type="button" className="quiet min-h-12" disabled={saving} onClick={submit(true)}>
+            Register and next
+          </button>
+        )}
+      </SaveBar>
     </form>
   )
 }

@@ -1,6 +1,23 @@
 import { stageWords } from '@/content/conditions/stageWords'
+import { type Meant, meaningOf } from '@/core/client'
 import { ceilingFor, ceilingWords, talkTest } from '@/core/effort'
 import type { Assessment } from '@/core/safety'
+
+function Sentences({ title, all, how }: { title: string; all: readonly Meant[]; how: string }) {
+  if (all.length === 0) return null
+  return (
+    <>
+      <p className="label mt-2">{title}</p>
+      <ul className="list-disc pl-5">
+        {all.map(({ why, offer }) => (
+          <li key={why}>
+            {why} {offer && <span className="text-soft">{`${how}: ${offer.replace(/\.$/, '')}.`}</span>}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
 
 /** What age, calendar and record come to on a day: gates, limits and stop signs. */
 export function Standing({ assessment, week }: { assessment: Assessment; week?: { weeks: number; days: number } }) {
@@ -33,14 +50,27 @@ export function Standing({ assessment, week }: { assessment: Assessment; week?: 
       <div>
         <p className="label">Counted with</p>
         <ul>
-          {conditions.map(({ condition, fields, presence, via }) => (
-            <li key={`${condition.slug}-${via ?? ''}`}>
+          {conditions.map(({ condition, fields, presence, record, via }, index) => (
+            <li key={`${condition.slug}-${via ?? ''}-${index}`}>
               {condition.name}
+              {record?.side && <span className="text-soft">, {record.side}</span>}
               {condition.variants.length > 1 && <span className="text-soft">, {stageWords(fields.variant)}</span>}
               {presence === 'inherited' && <span className="text-soft"> (comes with it)</span>}
             </li>
           ))}
         </ul>
+      </div>
+      <div>
+        <p className="label">What that means in class</p>
+        {meaningOf(assessment).map(({ slug, name, rationale, leaveOut, change, good }) => (
+          <details key={slug} className="border-t border-line">
+            <summary className="min-h-11 cursor-pointer py-2 font-semibold">{name}</summary>
+            <p>{rationale}</p>
+            <Sentences title="Leave out" all={leaveOut} how="Instead" />
+            <Sentences title="Change" all={change} how="Rather" />
+            <Sentences title="Good" all={good} how="Say" />
+          </details>
+        ))}
       </div>
       <div>
         <p className="label">Limits</p>

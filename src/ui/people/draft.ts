@@ -131,8 +131,10 @@ export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput
       .map(({ words, clearedOn, clearedBy }) => known({ words: words.trim(), clearedOn: filled(clearedOn), clearedBy: filled(clearedBy) })),
     statureCm: numberOf(draft.statureCm),
     massKg: numberOf(draft.massKg),
-    conditions: draft.conditions.map(({ slug, variant, side, since, note, answers }) => {
-      const kept = before?.conditions.find((condition) => condition.slug === slug)
+    conditions: draft.conditions.map(({ slug, variant, side, since, note, answers }, index) => {
+      // of two of a kind each keeps what is its own
+      const nth = draft.conditions.slice(0, index).filter((one) => one.slug === slug).length
+      const kept = before?.conditions.filter((condition) => condition.slug === slug)[nth]
       const given = Object.entries(answers).flatMap(([field, value]): [string, unknown][] =>
         value === '' ? [] : [[field, value === 'yes' || value === 'no' ? value === 'yes' : numberOf(value)]],
       )

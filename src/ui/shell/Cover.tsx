@@ -55,7 +55,7 @@ export function Cover({ minutes }: { minutes: number }) {
           <path d="M1 20H9V12H19V4H29" fill="none" stroke="var(--plum)" strokeWidth="2" />
         </svg>
         <p className="font-serif text-[1.6rem]">Covered</p>
-        <p className="text-soft">Nothing that you typed is lost.</p>
+        <p className="text-soft">What you entered is still here.</p>
         <button type="button" className="action min-h-14 px-8" onClick={() => dialog.current?.close()}>
           Show again
         </button>

@@ -34,6 +34,11 @@ export default async function PeoplePage() {
   )
   const known = clients.map(({ id, record }) => knownFacts(record, now, attended.get(id) ?? []))
   const standing = await askStanding(known)
+  const fullNames = new Map<string, number>()
+  for (const { record } of clients) {
+    const name = `${record.given} ${record.family}`.trim()
+    fullNames.set(name, (fullNames.get(name) ?? 0) + 1)
+  }
   const rows = clients.map(({ id, record }, index) => {
     const facts = known[index]!
     const { closed, pending } = standing[index]!
@@ -49,7 +54,10 @@ export default async function PeoplePage() {
     ]
     return {
       id,
-      name: `${record.given} ${record.family}`.trim(),
+      name:
+        fullNames.get(`${record.given} ${record.family}`.trim())! > 1
+          ? `${`${record.given} ${record.family}`.trim()}, born ${dateWords(record.birthDate)}`
+          : `${record.given} ${record.family}`.trim(),
       age: ageOn(record.birthDate, now),
       conditions: [
         ...(week === undefined ? [] : [`pregnant, week ${week}`]),

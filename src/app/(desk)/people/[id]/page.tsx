@@ -75,6 +75,7 @@ export default async function PersonPage({ params }: Props) {
       )}
       <div className="grid gap-12 lg:grid-cols-[1fr_20rem]">
         <PersonForm
+          today={now}
           choices={conditionChoices(RULE_BASE)}
           calendar={calendarChoices(RULE_BASE)}
           movements={catalogue.movements.map(({ id: movement, name }) => [movement, name] as const)}
@@ -111,7 +112,10 @@ export default async function PersonPage({ params }: Props) {
             given={stored.record.given}
             letters={letters}
             agreed={stored.record.consentWithdrawnOn === undefined}
-            conditions={stored.record.conditions.map(({ slug }) => ({ slug, name: RULE_BASE.conditions.get(slug)?.name ?? slug }))}
+            conditions={[...new Set(stored.record.conditions.map(({ slug }) => slug))].map((slug) => ({
+              slug,
+              name: RULE_BASE.conditions.get(slug)?.name ?? slug,
+            }))}
           />
         </div>
       </div>

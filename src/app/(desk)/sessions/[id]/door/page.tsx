@@ -16,7 +16,9 @@ export const metadata = { title: 'At the door' }
 const ASKED_TODAY = ['symptomatic', 'offNow', 'ulcer', 'severeHypo24h', 'onOxygen'] as const
 
 function asksOf(record: ClientRecord): DayAsk[] {
-  return record.conditions.flatMap((condition): DayAsk[] => {
+  // of two knees one asks once
+  const once = [...new Map(record.conditions.map((condition) => [condition.slug, condition])).values()]
+  return once.flatMap((condition): DayAsk[] => {
     const { slug } = condition
     const known = RULE_BASE.conditions.get(slug)
     if (!known) return []
