@@ -9,3 +9,11 @@ export const register = async (page: Page, given: string, born = '1951-05-02') =
   await expect(page).toHaveURL(/\/people\/[0-9a-f-]{36}$/)
   return page.url().split('/').at(-1)!
 }
+
+/** Makes an empty class and stays on its page. */
+export const newClass = async (page: Page, title: string) => {
+  await page.goto('/classes/new')
+  await page.getByLabel('Title').fill(title)
+  await page.getByRole('button', { name: 'Make this class' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
+}

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { expect, test } from '@playwright/test'
 import { answers as answersAt, fixedDay, ours, serve } from '../scripts/hall.mjs'
+import { startPostgres } from '../scripts/postgres.mjs'
 
 const freePort = () =>
   new Promise<number>((resolve) => {
@@ -115,6 +116,45 @@ test('route handlers refuse bad input whole, with its place', async ({ request }
   expect(
     (await request.post(`/api/sessions/${unknown}/events`, { headers: { 'content-type': 'application/json' }, data: Buffer.from('{') })).status(),
   ).toBe(400)
+  const long = Buffer.alloc(6 * 1024 * 1024, 0x20)
+  expect((await request.post(`/api/sessions/${unknown}/events`, { headers: { 'content-type': 'application/json' }, data: long })).status()).toBe(413)
+  const letter = await request.post(`/api/people/${unknown}/letters`, {
+    multipart: { condition: 'general', file: { name: 'l.pdf', mimeType: 'application/pdf', buffer: long } },
+  })
+  expect(letter.status()).toBe(413)
   expect((await request.get('/classes/not-an-id')).status()).toBe(404)
   expect((await request.get(`/people/${unknown}`)).status()).toBe(404)
+})
+
+test('a database that is away: 503, what was typed is kept, and it is made once when it is there again', async ({ page }) => {
+  const postgres = await startPostgres()
+  const port = await freePort()
+  const server = serve({ port, env: { ...fixedDay(''), DATABASE_URL: postgres.url }, stdio: 'ignore' })
+  const base = `http://127.0.0.1:${port}`
+  try {
+    await answers(port)
+    await page.goto(`${base}/people/new`)
+    await page.getByLabel('First name').fill('Isolde')
+    await page.getByLabel('Born on').fill('1950-05-05')
+    postgres.halt()
+    await page.getByRole('button', { name: 'Register', exact: true }).click()
+    await expect(page.getByRole('status').filter({ hasText: 'the server did not answer' })).toBeVisible()
+    await expect(page.getByLabel('First name')).toHaveValue('Isolde')
+    for (const [address, accept] of [
+      ['/people', 'text/html'],
+      ['/api/people/csv', '*/*'],
+    ] as const) {
+      const answer = await fetch(base + address, { headers: { accept } })
+      expect(answer.status).toBe(503)
+      expect(await answer.text()).toMatch(/does not answer/)
+    }
+    postgres.begin()
+    await page.getByRole('button', { name: 'Register', exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1, name: 'Isolde' })).toBeVisible()
+    await page.goto(`${base}/people`)
+    await expect(page.getByRole('link', { name: 'Isolde' })).toHaveCount(1)
+  } finally {
+    server.kill()
+    postgres.stop()
+  }
 })

@@ -41,20 +41,32 @@ export async function startPostgres() {
   const data = path.join(folder, 'data')
   command('initdb', ['-D', data, '-U', 'velvet', '--auth=trust', '--encoding=UTF8', '--no-sync'])
   const port = await freePort()
-  command('pg_ctl', [
-    '-D',
-    data,
-    '-w',
-    '-l',
-    path.join(folder, 'log'),
-    '-o',
-    `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${folder} -c fsync=off`,
-    'start',
-  ])
+  let running = false
+  const begin = () => {
+    command('pg_ctl', [
+      '-D',
+      data,
+      '-w',
+      '-l',
+      path.join(folder, 'log'),
+      '-o',
+      `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=${folder} -c fsync=off`,
+      'start',
+    ])
+    running = true
+  }
+  const halt = () => {
+    if (running) command('pg_ctl', ['-D', data, '-m', 'immediate', '-w', 'stop'])
+    running = false
+  }
+  begin()
   return {
     url: `postgres://velvet@127.0.0.1:${port}/postgres`,
+    /** away, and there again, with what it held */
+    halt,
+    begin,
     stop: () => {
-      command('pg_ctl', ['-D', data, '-m', 'immediate', '-w', 'stop'])
+      halt()
       rmSync(folder, { recursive: true, force: true })
     },
   }

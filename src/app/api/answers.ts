@@ -5,6 +5,36 @@ import { here } from '@/server/studio'
 /** An answer that names the one thing that was wrong. */
 export const refuse = (path: string, message: string, status = 400) => Response.json({ problems: [{ path, message }] }, { status })
 
+/** A body that is longer than what a route takes. */
+export class TooLongError extends Error {}
+
+/**
+ * What was sent, read no further than it may be long, whatever its head says of its length.
+ *
+ * @param most bytes
+ * @throws TooLongError
+ */
+export async function bodyOf(request: Request, most: number): Promise<Uint8Array<ArrayBuffer>> {
+  const parts: Uint8Array[] = []
+  let length = 0
+  const reader = request.body?.getReader()
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    length += part.value.byteLength
+    if (length > most) {
+      await reader?.cancel()
+      throw new TooLongError()
+    }
+    parts.push(part.value)
+  }
+  const whole = new Uint8Array(length)
+  let at = 0
+  for (const part of parts) {
+    whole.set(part, at)
+    at += part.byteLength
+  }
+  return whole
+}
+
 /**
  * Answers about the thing that the address names; what is no id is refused, and what is not kept is said to be missing.
  *
@@ -20,6 +50,7 @@ export async function withId(
   try {
     return await run({ ...(await here()), id })
   } catch (error) {
+    if (error instanceof TooLongError) return refuse('$', 'this is longer than what is taken at once', 413)
     if (error instanceof NotFoundError) return refuse('$.id', error.message, 404)
     throw error
   }

@@ -17,6 +17,8 @@ export interface Connection {
   folder?: string
   /** of the embedded database: a copy of the whole folder as it stands between two transactions, at a place where nothing is yet */
   copyFolder?: (to: string) => Promise<void>
+  /** throws when the database is away; an embedded one cannot be */
+  alive?: () => Promise<void>
 }
 
 /** The data folder cannot be opened as a database. */
@@ -168,7 +170,7 @@ export async function openServer(url: string): Promise<Connection> {
     import('drizzle-orm/postgres-js'),
     import('drizzle-orm/postgres-js/migrator'),
   ])
-  const client = postgres(url, { max: 5, onnotice: () => {} })
+  const client = postgres(url, { max: 5, connect_timeout: 5, backoff: () => 0.25, onnotice: () => {} })
   const db = drizzle({ client, schema, casing: 'snake_case' })
   try {
     // two servers that start at once take turns
@@ -187,7 +189,14 @@ export async function openServer(url: string): Promise<Connection> {
       cause: error,
     })
   }
-  return { db: db as unknown as Database, close: () => client.end({ timeout: 5 }) }
+  return {
+    db: db as unknown as Database,
+    alive: async () => {
+      // a socket from before an interruption fails once, and is then replaced
+      await client`select 1`.catch(() => client`select 1`)
+    },
+    close: () => client.end({ timeout: 5 }),
+  }
 }
 
 const holder = globalThis as unknown as { velvetConnection?: Promise<Connection> }

@@ -63,9 +63,42 @@ const FRONT: BodyRegion[] = [
   'right-foot',
   'left-foot',
 ]
+/** Where the Tab key comes in first. */
+const FIRST: BodyRegion = 'left-shoulder'
 const BACK: BodyRegion[] = ['neck', 'upper-back', 'low-back']
 const NEXT = { none: 'pain', pain: 'care', care: 'none' } as const
 const WORDS = { none: 'nothing marked', pain: 'pain', care: 'care' } as const
+
+/** The place that lies next in the direction of an arrow, as it is seen; the nearest whose way there is mostly that direction. */
+function nextPlace(from: HTMLElement, all: readonly HTMLElement[], key: string): HTMLElement | undefined {
+  const ways: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+  const way = ways[key]
+  if (!way) return undefined
+  const middle = (one: HTMLElement) => {
+    const { left, top, width, height } = one.getBoundingClientRect()
+    return [left + width / 2, top + height / 2] as const
+  }
+  const [x, y] = middle(from)
+  const reached = all.flatMap((one) => {
+    const [ahead, aside] = [
+      (middle(one)[0] - x) * way[0] + (middle(one)[1] - y) * way[1],
+      Math.abs((middle(one)[0] - x) * way[1]) + Math.abs((middle(one)[1] - y) * way[0]),
+    ]
+    return ahead > 2 ? [{ one, far: ahead + 2 * aside }] : []
+  })
+  return reached.sort((a, b) => a.far - b.far)[0]?.one
+}
+
+/** Arrows go from place to place; the chart is one stop of the Tab key, at the place that had the focus last. */
+function moveOnChart(event: React.KeyboardEvent<HTMLElement>) {
+  const places = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-region]')]
+  const next = nextPlace(event.target as HTMLElement, places, event.key)
+  if (!next) return
+  event.preventDefault()
+  for (const one of places) one.tabIndex = -1
+  next.tabIndex = 0
+  next.focus()
+}
 
 function View({
   title,
@@ -99,6 +132,8 @@ function View({
             <button
               key={region}
               type="button"
+              data-region={region}
+              tabIndex={region === FIRST && yaw === 0 ? 0 : -1}
               aria-label={`${region.replace('-', ' ')}: ${WORDS[state]}`}
               onClick={() => onPress(region)}
               className={`absolute flex size-7 -translate-x-1/2 -translate-y-1/2 items-center justify-center border-2 font-bold ${state === 'none' ? 'border-dashed border-soft bg-sheet/70 text-transparent' : state === 'pain' ? 'border-plum bg-plum text-on-plum' : 'rounded-full border-ink bg-sheet text-ink'}`}
@@ -126,11 +161,14 @@ export function BodyChart({ sites, onChange }: { sites: Site[]; onChange: (sites
   }
   return (
     <div>
-      <div className="flex flex-wrap gap-8">
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the buttons inside */}
+      <div className="flex flex-wrap gap-8" onKeyDown={moveOnChart}>
         <View title="Front" drawing={FRONT_DRAWING} yaw={0} regions={FRONT} stateOf={stateOf} onPress={press} />
         <View title="Back" drawing={BACK_DRAWING} yaw={180} regions={BACK} stateOf={stateOf} onPress={press} />
         <div className="max-w-64">
-          <p className="text-soft">Press a place once for pain (P), twice for care (C), a third time to clear it.</p>
+          <p className="text-soft">
+            Press a place once for pain (P), twice for care (C), a third time to clear it. Arrow keys go from place to place.
+          </p>
           <ul aria-label="Marked places" className="mt-2">
             {sites.map(({ region, kind }) => (
               <li key={region}>

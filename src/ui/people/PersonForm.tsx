@@ -1,6 +1,6 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useRef, useState, useTransition } from 'react'
+import { useEffect, useRef, useState, useTransition } from 'react'
 import { Controller, type Path, useForm, useWatch } from 'react-hook-form'
 import type { ConditionChoice, calendarChoices } from '@/core/client'
 import { ageOn, type Day, isDay } from '@/core/client/calendar'
@@ -78,6 +78,11 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
       message: `Not saved: ${problems.length === 1 ? 'one field needs' : `${problems.length} fields need`} another look. Nothing that you typed is lost.`,
     })
   }
+  const [registered, setRegistered] = useState(0)
+  // when the empty form stands
+  useEffect(() => {
+    if (registered > 0) setFocus('given')
+  }, [registered, setFocus])
   // what was asked about and is meant: a birth date, a namesake
   const [meant, setMeant] = useState('')
   const [namesake, setNamesake] = useState(false)
@@ -103,7 +108,7 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
               setNamesake(false)
               reset(draftOf())
               setSaved(`${draft.given} is registered. Now the next.`)
-              setFocus('given')
+              setRegistered((count) => count + 1)
               return
             }
             leaving.current = true

@@ -5,6 +5,7 @@ import { FORM } from '@/content/screening/form'
 import type { About, Answer, ScreeningQuestion } from '@/core/client/form'
 import { numbersOf, type Settings } from '@/core/vocabulary'
 import { keepScreening } from '@/server/actions/screening'
+import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { FollowUps } from './FollowUps'
 import { HelpNow } from './HelpNow'
 import { interrupting, useHealthForm } from './useHealthForm'
@@ -40,6 +41,8 @@ export function ScreeningForm({ clientId, given, about, settings }: Props) {
   const [saving, start] = useTransition()
   const heading = useRef<HTMLHeadingElement>(null)
   const { question, answer, due, at, answers } = form
+  // answers that are not kept are asked about before one leaves; private ones are kept nowhere and leave with the page
+  useLeaveGuard(Object.keys(answers).length > 0 && message !== 'kept')
   const interrupted = interrupting(question, answer)
   const finished = place !== undefined && question === undefined
   // biome-ignore lint/correctness/useExhaustiveDependencies: every question is read from its top

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { unkeepable } from '@/core/formats'
 import { getClient } from '@/server/repositories/clients'
 import { addLetter } from '@/server/repositories/letters'
-import { refuse, withId } from '../../../answers'
+import { bodyOf, refuse, withId } from '../../../answers'
 
 const MAX_BYTES = 5 * 1024 * 1024
 /** What a scan may be, told by its first bytes and not by its name. */
@@ -15,8 +15,10 @@ const KINDS: { mime: string; starts: number[] }[] = [
 /** Keeps a scanned letter of clearance. */
 export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
   withId(params, 'a person', async ({ db, studio, id }) => {
-    if (Number(request.headers.get('content-length') ?? 0) > MAX_BYTES + 10_000) return refuse('$.file', 'the file is larger than 5 MB', 413)
-    const form = await request.formData().catch(() => undefined)
+    const body = await bodyOf(request, MAX_BYTES + 10_000)
+    const form = await new Response(body, { headers: { 'content-type': request.headers.get('content-type') ?? '' } })
+      .formData()
+      .catch(() => undefined)
     const file = form?.get('file')
     const condition = form?.get('condition')
     if (!(file instanceof File)) return refuse('$.file', 'expected a file')

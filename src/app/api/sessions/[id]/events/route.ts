@@ -2,10 +2,20 @@ import { z } from 'zod'
 import { parseKeepable, problemsOf, problemsText } from '@/core/formats'
 import { type LeadEvent, leadEventSchema } from '@/core/lead'
 import { addEvents, eventsOf, getSession, type KeptEvents } from '@/server/repositories/sessions'
-import { withId } from '../../../answers'
+import { bodyOf, withId } from '../../../answers'
 
 /** A batch is sent in pieces of this many. */
 const MOST_EVENTS = 500
+/** An event has a text of a few hundred characters at most. */
+const MOST_BYTES = 2 * 1024 * 1024
+
+function parsedJson(bytes: Uint8Array): unknown {
+  try {
+    return JSON.parse(new TextDecoder().decode(bytes))
+  } catch {
+    return undefined
+  }
+}
 const bodySchema = z.strictObject({
   events: z
     .array(z.looseObject({ id: z.uuid() }))
@@ -37,9 +47,9 @@ function sorted(events: readonly { id: string }[], now: number): { sound: LeadEv
 
 /** Keeps events of a led class; sending one twice does no harm. */
 export async function POST(request: Request, { params }: Params) {
-  const body = bodySchema.safeParse(await request.json().catch(() => undefined))
-  if (!body.success) return Response.json({ problems: problemsOf(body.error) }, { status: 400 })
   return withId(params, 'a session', async ({ db, studio, id }) => {
+    const body = bodySchema.safeParse(parsedJson(await bodyOf(request, MOST_BYTES)))
+    if (!body.success) return Response.json({ problems: problemsOf(body.error) }, { status: 400 })
     await getSession(db, studio.id, id)
     const { sound, refused } = sorted(body.data.events, Date.now())
     const outcome = await addEvents(db, studio.id, id, sound)
