@@ -258,7 +258,7 @@ export const general: ConditionDefinition[] = [
   },
   {
     slug: 'older-adult',
-    name: 'Age 65 or over',
+    name: 'Age 65 or over (added automatically)',
     group: 'general',
     variants: ['default'],
     addedBy: {

@@ -98,6 +98,8 @@ export function buildRuleBase(definitions: readonly ConditionDefinition[]): Rule
       if (!contextField(field[0] as Namespace, field.slice(2))) problems.push(`${definition.slug} asks: there is no field "${field}"`)
     conditions.set(definition.slug, {
       ...plain,
+      // how it comes in is no part of what it is called
+      name: definition.name.replace(/ \(added automatically\)$/, ''),
       rules: definition.rules.map(({ if: ifText, must: mustText, ...rest }) => {
         const must = mustText === undefined ? undefined : parse(mustText, `${rest.id} must`)
         if (!must && !rest.omit && (rest.then === 'avoid' || rest.then === 'modify')) problems.push(`${rest.id}: ${rest.then} needs a must`)

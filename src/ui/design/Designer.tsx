@@ -1,8 +1,6 @@
 'use client'
-import { Redo2, Undo2 } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
-import type { Drawing } from '@/core/body'
 import { itemsOf, type PhaseKind, type PlanDraft } from '@/core/plan'
 import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
@@ -17,6 +15,7 @@ import { TreadScrubber } from '../tread/TreadLine'
 import { AddSheet } from './AddSheet'
 import { ClassNotices } from './ClassNotices'
 import { ClassTools } from './ClassTools'
+import { DesignerHead } from './DesignerHead'
 import { FitGrid } from './FitGrid'
 import { FitList } from './FitList'
 import { ItemSheet } from './ItemSheet'
@@ -27,7 +26,9 @@ import { RosterSheet } from './RosterSheet'
 import { StaleSheet } from './StaleSheet'
 import { type ClassTime, TimeSheet } from './TimeSheet'
 import { useDesk } from './useDesk'
+import { useJudgement } from './useJudgement'
 import { type SaveState, usePlan } from './usePlan'
+import { useUndoKeys } from './useUndoKeys'
 
 type Open =
   | { kind: 'cell'; item: string; person: string; explanation?: Explanation }
@@ -48,11 +49,6 @@ const SEGMENT_WORDS: Record<SegmentKind, string> = {
   rest: 'resting from',
   water: 'water and a breath',
 }
-
-/** Whether what is shown belongs to the plan as it stands: an old verdict under a new plan says so. */
-type Judged = 'current' | 'pending' | 'failed'
-/** A judgement that takes no longer than this is not worth a word, ms. */
-const PENDING_SHOWN_AFTER = 400
 
 const SAVE_WORDS: Record<SaveState, string> = {
   saved: 'Saved',
@@ -101,50 +97,14 @@ export function Designer({
   const router = useRouter()
   const ask = useDesk({ plan: startPlan, people, own })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun } = usePlan(id, startPlan, revision)
-  const [shown, setShown] = useState(first)
   const [open, setOpen] = useState<Open>()
   const [at, setAt] = useState<number>()
   const [leading, startLeading] = useTransition()
   const [notBegun, setNotBegun] = useState('')
+
+  const { shown, drawings, judged, slow, judgeAgain } = useJudgement(ask, first, startPlan, plan, people)
   const { model } = shown
   const narrow = useMedia(NARROW)
-  const drawings = useRef<Record<string, Drawing>>(first.drawings)
-
-  const [judged, setJudged] = useState<Judged>('current')
-  const [slow, setSlow] = useState(false)
-  useEffect(() => {
-    setSlow(false)
-    if (judged !== 'pending') return
-    const timer = setTimeout(() => setSlow(true), PENDING_SHOWN_AFTER)
-    return () => clearTimeout(timer)
-  }, [judged])
-  const [again, setAgain] = useState(0)
-  const judgedPlan = useRef(startPlan)
-  const judgedPeople = useRef(people)
-  const judgedAgain = useRef(again)
-  useEffect(() => {
-    if (plan === judgedPlan.current && people === judgedPeople.current && again === judgedAgain.current) return
-    judgedAgain.current = again
-    // people who are sent again are assessed and judged from the start
-    const changed = people === judgedPeople.current ? {} : { people }
-    judgedPlan.current = plan
-    judgedPeople.current = people
-    let live = true
-    setJudged('pending')
-    void ask('model', { plan, ...changed }).then(
-      (answer) => {
-        // kept even when the next edit has overtaken this answer: the desk sends each drawing once
-        Object.assign(drawings.current, answer.drawings)
-        if (!live) return
-        setShown(answer)
-        setJudged('current')
-      },
-      () => live && setJudged('failed'),
-    )
-    return () => {
-      live = false
-    }
-  }, [ask, plan, people, again])
 
   // what is open follows the plan
   const openItem = open?.kind === 'item' ? open.item : undefined
@@ -160,16 +120,7 @@ export function Designer({
     }
   }, [ask, openItem, shown])
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || (event.target as HTMLElement).matches('input, textarea')) return
-      event.preventDefault()
-      if (event.shiftKey) redoEdit()
-      else undoEdit()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  })
+  useUndoKeys(undoEdit, redoEdit)
 
   const explain = (item: string, person: string) => {
     setOpen({ kind: 'cell', item, person })
@@ -231,47 +182,24 @@ export function Designer({
     ? `${clock(at ?? 0)}: ${SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
     : 'nothing planned'
   const Fit = narrow ? FitList : FitGrid
-  const over = model.timeline.totalSeconds - plan.promisedMinutes * 60
   return (
     <div className="flex flex-col gap-5">
-      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
-        <div>
-          <button type="button" className="quiet -ml-3 text-soft" onClick={() => setOpen({ kind: 'time' })}>
-            {dayWords}
-          </button>
-          <h1>{plan.title}</h1>
-        </div>
-        <p className="text-[2.1rem] leading-none font-serif" aria-live="polite">
-          {clock(model.timeline.totalSeconds)}
-          <span className="ml-3 font-sans text-[1rem] text-soft">
-            of {plan.promisedMinutes}:00 promised{over > 0 ? `, ${clock(over)} over` : over < 0 ? `, ${clock(-over)} free` : ''}
-          </span>
-        </p>
-        <div className="ml-auto flex flex-wrap items-center gap-3">
-          <span className="text-soft" role="status">
-            {SAVE_WORDS[save]}
-            {slow && ', judging…'}
-          </span>
-          <button type="button" className="icon" aria-label="Undo" disabled={undo.length === 0} onClick={undoEdit}>
-            <Undo2 size={20} aria-hidden="true" />
-          </button>
-          <button type="button" className="icon" aria-label="Redo" disabled={redo.length === 0} onClick={redoEdit}>
-            <Redo2 size={20} aria-hidden="true" />
-          </button>
-          <button type="button" className="quiet" onClick={() => setOpen({ kind: 'room' })}>
-            Class and room
-          </button>
-          <button type="button" className="quiet" onClick={() => setOpen({ kind: 'roster' })}>
-            Roster, {people.length}
-          </button>
-          <button type="button" className="quiet" disabled={leading || people.length === 0} onClick={() => begin('door')}>
-            At the door
-          </button>
-          <button type="button" className="action" disabled={leading || model.items.length === 0} onClick={() => begin('lead')}>
-            Lead this class
-          </button>
-        </div>
-      </div>
+      <DesignerHead
+        title={plan.title}
+        dayWords={dayWords}
+        seconds={model.timeline.totalSeconds}
+        promisedMinutes={plan.promisedMinutes}
+        status={`${SAVE_WORDS[save]}${slow ? ', judging…' : ''}`}
+        people={people.length}
+        items={model.items.length}
+        busy={leading}
+        onTime={() => setOpen({ kind: 'time' })}
+        onUndo={undo.length > 0 ? undoEdit : undefined}
+        onRedo={redo.length > 0 ? redoEdit : undefined}
+        onRoom={() => setOpen({ kind: 'room' })}
+        onRoster={() => setOpen({ kind: 'roster' })}
+        onBegin={begin}
+      />
 
       <div>
         <TreadScrubber line={model.tread} promisedSeconds={plan.promisedMinutes * 60} atSeconds={at} onMove={setAt} says={momentWords} />
@@ -289,18 +217,11 @@ export function Designer({
         failed={judged === 'failed'}
         refusal={save === 'refused' ? refusal : undefined}
         begun={begun === true}
-        onAgain={() => setAgain((count) => count + 1)}
+        onAgain={judgeAgain}
         onEdit={edit}
       />
 
-      <Fit
-        plan={plan}
-        model={model}
-        drawings={drawings.current}
-        onCell={explain}
-        onItem={(item) => setOpen({ kind: 'item', item })}
-        onAdd={openAdd}
-      />
+      <Fit plan={plan} model={model} drawings={drawings} onCell={explain} onItem={(item) => setOpen({ kind: 'item', item })} onAdd={openAdd} />
       <div className="flex flex-wrap items-center justify-between gap-4">
         <MarkLegend />
         <div className="ml-auto flex flex-wrap gap-3">

@@ -167,7 +167,7 @@ export function OwnEditor({ start, stored, source }: Props) {
               />
             </label>
           </div>
-          <h3 className="mt-4">What this pose shows</h3>
+          <h2 className="mt-4">What this pose shows</h2>
           <ul className="text-soft">
             {MEASURED.map((name) => (
               <li key={name}>

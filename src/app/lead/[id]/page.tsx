@@ -67,7 +67,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
     }
   })
   return (
-    <div data-theme="dark" className="min-h-dvh bg-paper text-ink [--fig-gap:var(--paper)]">
+    <main data-theme="dark" className="min-h-dvh bg-paper text-ink [--fig-gap:var(--paper)]">
       <LeadScreen
         session={id}
         title={session.plan.title}
@@ -78,6 +78,6 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
         roster={model.people.map((person) => ({ id: person.id, name: person.name }))}
         watching={model.people.flatMap(({ id, name, closed }) => (closed ? [{ id, name, because: closed.text }] : []))}
       />
-    </div>
+    </main>
   )
 }
