@@ -68,6 +68,15 @@ const VIEWS = [
     },
   },
   { name: 'people', go: (page) => page.goto(`${BASE}/people`) },
+  { name: 'what-runs-out', go: (page) => page.goto(`${BASE}/people/soon`) },
+  {
+    name: 'when-it-meets',
+    go: async (page) => {
+      await openClass(page, 'Bones and balance')
+      await page.getByRole('button', { name: /November 2026/ }).click()
+      await page.getByRole('dialog').waitFor()
+    },
+  },
   {
     name: 'person',
     go: async (page) => {

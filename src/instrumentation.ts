@@ -5,4 +5,7 @@ export async function register() {
   quietLog()
   const { openOrExit } = await import('./server/db/start')
   await openOrExit()
+  // the first page need not wait for the rules and the library to be read
+  const { warmJudge } = await import('./server/judging')
+  warmJudge()
 }

@@ -84,6 +84,13 @@ const judge = (): Judge => {
   return holder.velvetJudge
 }
 
+/** Starts the judge before anybody asks. */
+export function warmJudge(): void {
+  judge()
+    .ask('standing', { facts: [] })
+    .catch(() => {})
+}
+
 /** Questions are answered in the order in which they are asked, so the library goes first. */
 function askOn<K extends Exclude<Kind, 'library'>>(own: readonly StoredOwn[], kind: K, ask: JudgeQuestions[K]['ask']) {
   const there = judge()

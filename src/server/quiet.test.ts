@@ -16,3 +16,8 @@ test('other errors and other words are left as they are', () => {
   expect(withoutValues(error)).toBe(error)
   expect(withoutValues('Ready')).toBe('Ready')
 })
+
+test('a full disk is said as that, with what to do', () => {
+  const full = withoutValues(new DrizzleQueryError('insert', [], Object.assign(new Error('could not extend file'), { code: '53100' }))) as Error
+  expect(full.message).toMatch(/^The disk is full: nothing was saved\. Free some space/)
+})

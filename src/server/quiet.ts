@@ -1,3 +1,9 @@
+/** What somebody can do about a failure, by its SQLSTATE. */
+const TO_DO: Record<string, string> = {
+  '53100': 'The disk is full: nothing was saved. Free some space; the server goes on by itself.',
+  '53200': 'The memory is used up: nothing was saved. Close other programs, or start the server again.',
+}
+
 /** An error as the server's log may have it: what failed and where, never the values of a query, which are people's health. */
 export function withoutValues(error: unknown): unknown {
   if (!(error instanceof Error)) return error
@@ -6,7 +12,8 @@ export function withoutValues(error: unknown): unknown {
   const failed = chain.find(({ query }) => typeof query === 'string')
   if (!failed) return error
   const code = chain.map(({ code: state }) => state).find((state) => typeof state === 'string')
-  const quiet = new Error(`A query of the database failed${code ? ` (${code})` : ''}: ${failed.query}`)
+  const said = typeof code === 'string' && TO_DO[code] ? `${TO_DO[code]} ` : ''
+  const quiet = new Error(`${said}A query of the database failed${code ? ` (${code})` : ''}: ${failed.query}`)
   quiet.name = error.name
   // the frames without the message, which holds the values
   quiet.stack = `${quiet.name}: ${quiet.message}\n${(error.stack ?? '')

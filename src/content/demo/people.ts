@@ -31,7 +31,7 @@ export function demoPeople(today: Day): DemoPerson[] {
     }),
     person(['chairs'], 'Desmond', 'Ravel', '1946-05-19', {
       conditions: [{ slug: 'parkinsons', variant: 'stage1-2' }],
-      clearances: [cleared('parkinsons', 'Dr Ansel Wray')],
+      clearances: [cleared('parkinsons', 'Dr Ansel Wray', 50)],
       capability: { riseNoHands: true, singleLegSec: 4 },
     }),
     person(['chairs'], 'Edda', 'Thistlewood', '1941-09-08', {
@@ -50,7 +50,7 @@ export function demoPeople(today: Day): DemoPerson[] {
     }),
     person(['chairs'], 'Hartley', 'Swale', '1943-04-05', {
       conditions: [{ slug: 'copd', variant: 'mild-moderate' }],
-      clearances: [cleared('copd', 'Dr Ansel Wray')],
+      clearances: [cleared('copd', 'Dr Ansel Wray', 24)],
       capability: { riseNoHands: true, singleLegSec: 6 },
     }),
     person(['chairs'], 'Ingrid', 'Copperfall', '1952-08-27', {
