@@ -64,7 +64,7 @@ export function build() {
   const mark = path.join(ROOT, '.next', 'velvet-source')
   const files = [
     ...sources(path.join(ROOT, 'src')),
-    ...['package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json'].map((name) => path.join(ROOT, name)),
+    ...['package.json', 'package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json'].map((name) => path.join(ROOT, name)),
   ]
   const wanted = digest(files.map((file) => `${path.relative(ROOT, file)}\n${readFileSync(file, 'utf8')}`))
   if (read(mark) === wanted) return

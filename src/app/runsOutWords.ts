@@ -3,6 +3,4 @@ import { RULE_BASE } from '@/server/ruleBase'
 
 /** What runs out, in words. */
 export const runsOutWords = ({ condition }: RunsOut): string =>
-  condition === undefined
-    ? 'the answered health questions'
-    : `the letter for ${(RULE_BASE.conditions.get(condition)?.name ?? condition).toLowerCase()}`
+  condition === undefined ? 'Health questions' : `Letter for: ${RULE_BASE.conditions.get(condition)?.name ?? condition}`

@@ -121,17 +121,15 @@ export const savePlan = (
     return { revision: row.revision, begun: running !== undefined }
   })
 
-/** The people of every class, who only wait left out: one query for the day sheet. */
-export async function rosters(db: Database, studioId: string): Promise<Map<string, StoredClient[]>> {
+/** Who of these people is in which class, who only wait left out: one query for the day sheet. */
+export async function rosters(db: Database, studioId: string, clients: readonly StoredClient[]): Promise<Map<string, StoredClient[]>> {
   const rows = await db
-    .select({ classId: rosterEntries.classId, ...CLIENT_VERSION })
+    .select({ classId: rosterEntries.classId, id: rosterEntries.clientId })
     .from(rosterEntries)
-    .innerJoin(clients, eq(clients.id, rosterEntries.clientId))
     .where(and(eq(rosterEntries.studioId, studioId), ne(rosterEntries.place, 'waiting')))
   const members = new Map<string, Set<string>>()
   for (const { classId, id } of rows) members.set(classId, (members.get(classId) ?? new Set()).add(id))
-  const people = await knownClients(db, studioId, [...new Map(rows.map((row) => [row.id, row])).values()])
-  return new Map([...members].map(([classId, ids]) => [classId, people.filter(({ id }) => ids.has(id))]))
+  return new Map([...members].map(([classId, ids]) => [classId, clients.filter(({ id }) => ids.has(id))]))
 }
 
 export async function rosterOf(db: Database, studioId: string, classId: string): Promise<StoredClient[]> {

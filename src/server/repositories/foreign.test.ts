@@ -222,6 +222,7 @@ const WITHIN = [
   'requests.once',
   'known.knownRows',
   'known.versionOf',
+  'unreadable.readStudio',
   'unreadable.unreadable',
   'unreadable.unreadableSessions',
   'classes.listClasses',

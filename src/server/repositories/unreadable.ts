@@ -13,12 +13,16 @@ export interface Unreadable {
   problems: string
 }
 
-/** Everything of a studio that cannot be read, for the day sheet. */
-export async function unreadable(db: Database, studioId: string): Promise<Unreadable[]> {
+/** Everything that a studio works with, read once, and what of it cannot be read. */
+export async function readStudio(db: Database, studioId: string) {
   const [plans, records, own] = await Promise.all([readClasses(db, studioId), readClients(db, studioId), readOwnMovements(db, studioId)])
   const told = (what: Unreadable['what'], { broken }: Pick<typeof plans, 'broken'>) => broken.map((one): Unreadable => ({ what, ...one }))
-  return [...told('class', plans), ...told('person', records), ...told('movement', own)]
+  const broken = [...told('class', plans), ...told('person', records), ...told('movement', own)]
+  return { classes: plans.rows, clients: records.rows, own: own.rows, broken }
 }
+
+/** Everything of a studio that cannot be read. */
+export const unreadable = async (db: Database, studioId: string): Promise<Unreadable[]> => (await readStudio(db, studioId)).broken
 
 /** Sessions that cannot be read, for the check of the data: two thousand plans are too many for every look at the day sheet. */
 export async function unreadableSessions(db: Database, studioId: string): Promise<Unreadable[]> {

@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import { itemsOf, type PhaseKind, type PlanDraft } from '@/core/plan'
@@ -6,29 +7,33 @@ import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
 import type { Addable, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MarkLegend } from '../fit/Mark'
-import { type Overruled, OverruleList } from '../fit/OverruleList'
-import { Reasons } from '../fit/Reasons'
+import type { Overruled } from '../fit/OverruleList'
 import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
 import { NARROW, useMedia } from '../shell/useMedia'
 import { TreadScrubber } from '../tread/TreadLine'
-import { AddSheet } from './AddSheet'
 import { ClassNotices } from './ClassNotices'
-import { ClassTools } from './ClassTools'
 import { DesignerHead } from './DesignerHead'
 import { FitGrid } from './FitGrid'
-import { FitList } from './FitList'
-import { ItemSheet } from './ItemSheet'
-import { OverruleForm } from './OverruleForm'
-import { QuestionsSheet } from './QuestionsSheet'
-import { RoomSheet } from './RoomSheet'
-import { RosterSheet } from './RosterSheet'
-import { StaleSheet } from './StaleSheet'
-import { type ClassTime, TimeSheet } from './TimeSheet'
+import type { ClassTime } from './TimeSheet'
 import { useDesk } from './useDesk'
 import { useJudgement } from './useJudgement'
 import { type SaveState, usePlan } from './usePlan'
 import { useUndoKeys } from './useUndoKeys'
+
+// what opens over the class, and its shape on a phone, is loaded when it is asked for
+const AddSheet = dynamic(() => import('./AddSheet').then((one) => one.AddSheet))
+const ClassTools = dynamic(() => import('./ClassTools').then((one) => one.ClassTools))
+const FitList = dynamic(() => import('./FitList').then((one) => one.FitList))
+const ItemSheet = dynamic(() => import('./ItemSheet').then((one) => one.ItemSheet))
+const OverruleForm = dynamic(() => import('./OverruleForm').then((one) => one.OverruleForm))
+const OverruleList = dynamic(() => import('../fit/OverruleList').then((one) => one.OverruleList))
+const QuestionsSheet = dynamic(() => import('./QuestionsSheet').then((one) => one.QuestionsSheet))
+const Reasons = dynamic(() => import('../fit/Reasons').then((one) => one.Reasons))
+const RoomSheet = dynamic(() => import('./RoomSheet').then((one) => one.RoomSheet))
+const RosterSheet = dynamic(() => import('./RosterSheet').then((one) => one.RosterSheet))
+const StaleSheet = dynamic(() => import('./StaleSheet').then((one) => one.StaleSheet))
+const TimeSheet = dynamic(() => import('./TimeSheet').then((one) => one.TimeSheet))
 
 type Open =
   | { kind: 'cell'; item: string; person: string; explanation?: Explanation }

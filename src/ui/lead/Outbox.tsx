@@ -1,13 +1,13 @@
 'use client'
 import { useEffect } from 'react'
-import { sendEvents } from './eventStore'
 
 const EVERY_MS = 20_000
 
 /** Sends what a lead screen that was closed has left behind, wherever in the application somebody is. */
 export function Outbox() {
   useEffect(() => {
-    const send = () => void sendEvents().catch(() => undefined)
+    // the store with its validators is loaded after the page
+    const send = () => void import('./eventStore').then(({ sendEvents }) => sendEvents()).catch(() => undefined)
     send()
     const timer = setInterval(send, EVERY_MS)
     window.addEventListener('online', send)

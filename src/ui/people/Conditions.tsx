@@ -1,11 +1,13 @@
 'use client'
 import { X } from 'lucide-react'
+import dynamic from 'next/dynamic'
 import { type Control, type FieldErrors, type Path, type UseFormRegister, useFieldArray } from 'react-hook-form'
 import { stageWords } from '@/content/conditions/stageWords'
 import type { ConditionChoice } from '@/core/client'
-import { ConditionPicker } from './ConditionPicker'
 import type { PersonDraft } from './draft'
 import { Choose, SIDES, Text, YES_NO } from './personFields'
+
+const ConditionPicker = dynamic(() => import('./ConditionPicker').then((one) => one.ConditionPicker))
 
 /** What is recorded of each condition, and finding further ones. */
 export function Conditions({

@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import { Controller, type Path, useForm, useWatch } from 'react-hook-form'
@@ -10,13 +11,15 @@ import { createPerson, savePerson } from '@/server/actions/people'
 import { answered, refusalWords } from '../shell/answered'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
-import { BodyChart } from './BodyChart'
 import { Clearances } from './Clearances'
 import { Conditions } from './Conditions'
 import { contradictions } from './contradictions'
 import { draftOf, type PersonDraft, recordOf } from './draft'
 import { Choose, Section, Text, YES_NO } from './personFields'
 import { Unlisted } from './Unlisted'
+
+// drawn bodies are heavy and stand far down
+const BodyChart = dynamic(() => import('./BodyChart').then((one) => one.BodyChart))
 
 interface Props {
   choices: ConditionChoice[]

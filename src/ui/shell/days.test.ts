@@ -1,10 +1,18 @@
 import { expect, test } from 'vitest'
-import { dayIn, timeOf } from './days'
+import { dateWords, dayIn, dayWords, shortDay, timeOf } from './days'
 import { weekdays } from './weekdays'
 
 test('a moment is told in the time of the house', () => {
   const at = Date.UTC(2026, 6, 1, 22, 5)
   expect([timeOf(at, 'Europe/Berlin'), timeOf(at, 'America/New_York'), timeOf(at, 'UTC')]).toEqual(['00:05', '18:05', '22:05'])
+})
+
+test('days in words, with their year', () => {
+  expect([dayWords('2026-11-30'), shortDay('2026-09-01'), dateWords('2027-01-04')]).toEqual([
+    'Monday 30 November 2026',
+    'Tue 1 Sep 2026',
+    '4 January 2027',
+  ])
 })
 
 test('a moment belongs to the day of the house', () => {

@@ -125,8 +125,13 @@ export function TreadSilhouette({ line, className }: { line: Line; className?: s
   const top = stair(line, x, y)
   return (
     <svg viewBox="0 0 200 48" className={className} role="img" aria-label={treadWords(line)} preserveAspectRatio="none">
-      <path d={`${top}V48H0Z`} fill="var(--water)" />
-      <path d={top} fill="none" stroke="var(--plum)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+      {/* a class with nothing in it has no stair */}
+      {top !== '' && (
+        <>
+          <path d={`${top}V48H0Z`} fill="var(--water)" />
+          <path d={top} fill="none" stroke="var(--plum)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+        </>
+      )}
     </svg>
   )
 }

@@ -3,11 +3,10 @@ import { meetings } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { rulesChanged } from '@/server/changedRules'
 import { askClass } from '@/server/judging'
-import { studioLibrary } from '@/server/library'
-import { listClasses, rosters } from '@/server/repositories/classes'
-import { listClients } from '@/server/repositories/clients'
+import { shelfOf } from '@/server/library'
+import { rosters } from '@/server/repositories/classes'
 import { removedClasses } from '@/server/repositories/timetable'
-import { unreadable } from '@/server/repositories/unreadable'
+import { readStudio } from '@/server/repositories/unreadable'
 import { peopleOfAll, soonOut } from '@/server/roster'
 import { here, today } from '@/server/studio'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
@@ -22,14 +21,12 @@ const LATER = '9999'
 export default async function DaySheet() {
   const { db, studio } = await here()
   const now = today(studio)
-  const [classes, shelf, changed, rostered, broken, removed, everybody] = await Promise.all([
-    listClasses(db, studio.id),
-    studioLibrary(db, studio.id),
+  const { classes, clients: everybody, own, broken } = await readStudio(db, studio.id)
+  const shelf = shelfOf(own)
+  const [changed, rostered, removed] = await Promise.all([
     rulesChanged(db, studio.id),
-    rosters(db, studio.id),
-    unreadable(db, studio.id),
+    rosters(db, studio.id, everybody),
     removedClasses(db, studio.id),
-    listClients(db, studio.id),
   ])
   const dated = classes.map((stored) => {
     const [next] = meetings(stored, studio.settings.closed, now, 1)

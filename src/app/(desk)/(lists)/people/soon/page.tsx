@@ -32,7 +32,7 @@ export default async function SoonPage() {
               <Link href={`/people/${id}`} className="font-semibold no-underline hover:underline">
                 {names.get(id)}
               </Link>
-              : {words}
+              , <span className="text-soft">{words}</span>
             </span>
           </li>
         ))}
