@@ -37,7 +37,7 @@ export const addDays = (day: Day, days: number): Day => dayOf(dayNumber(day) + d
 /** Whole days from one day to another, negative backwards. */
 export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from)
 /** 0 = Sunday to 6 = Saturday; 1970-01-01 was a Thursday. */
-export const weekdayOf = (day: Day): number => (dayNumber(day) + 4) % 7
+export const weekdayOf = (day: Day): number => (((dayNumber(day) + 4) % 7) + 7) % 7
 /** Number of the week a day lies in, Monday first; 1970-01-01 was a Thursday. */
 export const weekOf = (day: Day): number => Math.floor((dayNumber(day) + 3) / 7)
 /** Completed weeks from one day to another; negative when the day lies ahead. */

@@ -1,0 +1,288 @@
+import { randomUUID } from 'node:crypto'
+import fc from 'fast-check'
+import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest'
+import { CONDITIONS } from '@/content/conditions'
+import { LIBRARY } from '@/content/movements'
+import { type ClientInput, clientSchema, conditionChoices } from '@/core/client'
+import { ownFrom } from '@/core/movement'
+import { planSchema } from '@/core/plan'
+import { buildRuleBase } from '@/core/safety'
+import { settingsSchema } from '@/core/vocabulary'
+import { type Connection, openMemory } from '../db/connection'
+import { getClass, listClasses, placesOf } from '../repositories/classes'
+import { getClient, listClients } from '../repositories/clients'
+import { overrulesOf } from '../repositories/overrules'
+import { listOwn } from '../repositories/ownMovements'
+import { screeningsOf } from '../repositories/screenings'
+import { attendanceOf, getSession, logOf } from '../repositories/sessions'
+import { here } from '../studio'
+import * as classes from './classes'
+import * as movements from './movements'
+import type { Outcome } from './outcome'
+import * as people from './people'
+import * as screening from './screening'
+import * as sessions from './sessions'
+import * as settings from './settings'
+
+// outside of a request there is no page to load anew
+vi.mock('next/cache', () => ({ refresh: () => {} }))
+
+const DAY = '2026-11-24'
+let held: Connection
+let studio = ''
+beforeAll(async () => {
+  process.env.VELVET_TODAY = DAY
+  held = await openMemory()
+  Object.assign(globalThis, { velvetConnection: Promise.resolve(held) })
+  studio = (await here()).studio.id
+})
+afterAll(() => held.close())
+
+/** What an action answered, or a failure that says why it did not. */
+async function done<T extends object>(outcome: Promise<Outcome<T, unknown>>): Promise<T> {
+  const said = await outcome
+  if (!said.ok) throw new Error(JSON.stringify(said))
+  return said
+}
+const made = (record: ClientInput, more: object = {}) => people.createPerson({ key: randomUUID(), record: clientSchema.parse(record), ...more })
+const somebody = async (given: string, rest: Partial<ClientInput> = {}) =>
+  (await done(made({ given, family: randomUUID().slice(0, 8), birthDate: '1950-01-01', ...rest }))).id
+const plan = planSchema.parse({
+  title: 'Seats',
+  promisedMinutes: 20,
+  phases: [
+    {
+      id: 'm',
+      kind: 'main',
+      blocks: [
+        {
+          id: 'b',
+          items: [
+            { id: 'i', variant: 'march/seated' },
+            { id: 'j', variant: 'squat/free' },
+          ],
+        },
+      ],
+    },
+  ],
+})
+async function aClass(title: string) {
+  const { id } = await done(classes.createClass({ key: randomUUID(), title, promisedMinutes: 20, weekday: 2, startTime: '17:45' }))
+  const { revision } = await getClass(held.db, studio, id)
+  await done(classes.saveClass({ id, revision, plan: { ...plan, title } }))
+  return id
+}
+
+describe('what is accepted is there afterwards, to the last field', () => {
+  const choices = conditionChoices(buildRuleBase(CONDITIONS))
+  const condition = fc.constantFrom(...choices).chain(({ slug, variants, sided, dated }) =>
+    fc.record(
+      {
+        slug: fc.constant(slug),
+        variant: fc.constantFrom(...variants),
+        ...(sided && { side: fc.constantFrom('left' as const, 'right' as const, 'both' as const) }),
+        ...(dated && { since: fc.constantFrom('2026-09-01', '2020-02-29', '2001-12-31') }),
+        note: fc.constantFrom('since the winter', '“as before”'),
+      },
+      { requiredKeys: ['slug'] },
+    ),
+  )
+  const record = fc.record(
+    {
+      given: fc.constantFrom('Ada', 'Çelik', 'Þóra', 'Ng'),
+      family: fc.uuid().map((text) => text.slice(0, 8)),
+      birthDate: fc.constantFrom('1944-02-29', '1950-01-01', '1990-12-31'),
+      conditions: fc.uniqueArray(condition, { selector: ({ slug }) => slug, maxLength: 5 }),
+      statureCm: fc.integer({ min: 120, max: 220 }),
+      sex: fc.constantFrom('female' as const, 'male' as const),
+      medicines: fc.record({ betaBlocker: fc.boolean(), bloodThinner: fc.boolean() }, { requiredKeys: [] }),
+      capability: fc.record({ riseNoHands: fc.boolean(), singleLegSec: fc.integer({ min: 0, max: 30 }) }, { requiredKeys: [] }),
+      unlisted: fc.array(fc.record({ words: fc.constantFrom('a rare disease', 'something of the ear') }), { maxLength: 2 }),
+      ownHelper: fc.boolean(),
+      consentOn: fc.constant('2026-11-01'),
+      emergencyContact: fc.constant('a neighbour, 123'),
+      note: fc.constant('likes the window'),
+    },
+    { requiredKeys: ['given', 'family', 'birthDate', 'conditions'] },
+  )
+
+  test('a person, as registered and as changed', async () => {
+    await fc.assert(
+      fc.asyncProperty(record, record, async (first, second) => {
+        const { id } = await done(made(first as ClientInput))
+        expect((await getClient(held.db, studio, id)).record).toEqual(clientSchema.parse(first))
+        const { revision } = await done(people.savePerson({ id, revision: 1, record: clientSchema.parse(second) }))
+        expect(await getClient(held.db, studio, id)).toEqual({ id, revision, record: clientSchema.parse(second) })
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  test('a class, its plan, its time and who is in it', async () => {
+    const id = await aClass('Evening seats')
+    const stored = await getClass(held.db, studio, id)
+    expect(stored.plan).toEqual({ ...plan, title: 'Evening seats', room: { ...plan.room, startHour: 17 } })
+    const time = { weekday: null, startTime: '08:05', calendar: { dates: ['2026-12-24'], off: [] } }
+    await done(classes.moveClass({ id, revision: 1, ...time }))
+    expect(await getClass(held.db, studio, id)).toMatchObject(time)
+    const [one, other] = [await somebody('Una'), await somebody('Vic')]
+    const places = [
+      { clientId: one, place: 'enrolled' },
+      { clientId: other, place: 'waiting' },
+    ]
+    await done(classes.saveRoster({ id, revision: 1, people: places }))
+    expect((await placesOf(held.db, studio, id)).sort((a, b) => a.place.localeCompare(b.place))).toEqual(places)
+    const copy = (await done(classes.duplicateClass({ key: randomUUID(), id, title: 'Another evening', withPeople: false }))).id
+    expect(await placesOf(held.db, studio, copy)).toEqual([])
+    await done(classes.removeClass({ id: copy }))
+    expect((await listClasses(held.db, studio)).map((row) => row.id)).not.toContain(copy)
+    await done(classes.putBackClass({ id: copy }))
+    await done(classes.removeClass({ id: copy }))
+    await done(classes.eraseClass({ id: copy }))
+    expect(await classes.putBackClass({ id: copy })).toMatchObject({ ok: false, kind: 'gone' })
+  })
+
+  test('a session: the door, the log, and the word of the instructor', async () => {
+    const [classId, client] = [await aClass('Led'), await somebody('Wren', { conditions: [{ slug: 'frailty', variant: 'needs-hands' }] })]
+    await done(classes.saveRoster({ id: classId, revision: 1, people: [{ clientId: client, place: 'enrolled' }] }))
+    const { id } = await done(sessions.beginSession({ classId, day: DAY }))
+    const checkIn = { dayFeel: 'a-bit-off', painNow: 3, until: '2026-11-26' } as const
+    await done(sessions.saveCheckIn({ id, clientId: client, revision: 0, came: true, checkIn }))
+    const row = { clientId: client, came: true, exertion: 4, painDuring: 2, painNextDay: null, note: 'steady' }
+    await done(sessions.saveLog({ id, revision: 1, note: 'calm', rows: [row], entries: [{ clientId: client, item: 'i', variant: 'march/seated' }] }))
+    expect(await attendanceOf(held.db, studio, id)).toEqual([expect.objectContaining({ ...row, checkIn })])
+    expect(await logOf(held.db, studio, id)).toEqual([{ clientId: client, item: 'i', variant: 'march/seated' }])
+    expect((await getSession(held.db, studio, id)).note).toBe('calm')
+    const word = { clientId: client, reason: 'seen for a year', until: '2026-12-24', classId, item: 'j', everywhere: false, day: DAY }
+    await done(people.overrule(word))
+    const [kept] = await overrulesOf(held.db, studio, [client])
+    expect(kept!.record).toMatchObject({
+      variant: 'squat/free',
+      reason: 'seen for a year',
+      until: '2026-12-24',
+      classId,
+      on: DAY,
+      by: 'Odile Marrow',
+    })
+    await done(people.withdrawOverrule({ id: kept!.id }))
+    expect((await overrulesOf(held.db, studio, [client]))[0]!.record.withdrawnOn).toBe(DAY)
+  })
+
+  test('answers to the health questions, and what they propose when it is confirmed', async () => {
+    const client = await somebody('Yarrow')
+    const { id } = await done(screening.keepScreening({ clientId: client, answers: {} }))
+    expect((await screeningsOf(held.db, studio, client)).map((form) => form.id)).toEqual([id])
+    expect((await getClient(held.db, studio, client)).record.screening?.completedOn).toBe(DAY)
+  })
+
+  test('a movement of one’s own, as made, as changed, as taken out', async () => {
+    const document = { ...ownFrom(LIBRARY.byId.get('squat/free')!), name: 'Ours' }
+    const { movement } = await done(movements.createOwn({ key: randomUUID(), document }))
+    const id = movement.slice('own-'.length)
+    const mine = async () => (await listOwn(held.db, studio)).find((one) => one.id === id)!
+    expect(await mine()).toMatchObject({ document, removed: false })
+    await done(movements.updateOwn({ id, revision: 1, document: { ...document, name: 'Still ours' } }))
+    expect((await mine()).document.name).toBe('Still ours')
+    await done(movements.removeOwn({ id, removed: true }))
+    expect((await mine()).removed).toBe(true)
+  })
+
+  test('settings, each of them', async () => {
+    const all = settingsSchema.parse({
+      house: 'The mill',
+      instructor: 'Somebody Else',
+      emergencyNumber: '1',
+      maternityNumber: '2',
+      crisisNumber: '3',
+      zone: 'Europe/Berlin',
+      weekStart: 6,
+      closed: [{ from: '2026-12-21', to: '2027-01-03', name: 'winter' }],
+      coverMinutes: 7,
+      keepYears: 5,
+    })
+    await done(settings.keepSettings(all))
+    expect((await here()).studio.settings).toEqual(all)
+    // and who leads signs what is overruled from then on
+    expect((await here()).studio.instructor).toBe('Somebody Else')
+  })
+})
+
+describe('sent again after an answer that was lost', () => {
+  test.each<[string, () => (key: string) => Promise<Outcome<object, unknown>>, () => Promise<number>]>([
+    [
+      'a person',
+      () => (key) => people.createPerson({ key, record: clientSchema.parse({ given: 'Once', birthDate: '1950-01-01' }) }),
+      async () => (await listClients(held.db, studio)).length,
+    ],
+    [
+      'a class',
+      () => (key) => classes.createClass({ key, title: 'Once', promisedMinutes: 20, weekday: null, startTime: null }),
+      async () => (await listClasses(held.db, studio)).length,
+    ],
+    [
+      'a list',
+      () => (key) => people.importPeople({ key, people: [{ record: clientSchema.parse({ given: 'Listed', birthDate: '1950-01-01' }) }] }),
+      async () => (await listClients(held.db, studio)).length,
+    ],
+    [
+      'a movement',
+      () => (key) => movements.createOwn({ key, document: ownFrom(LIBRARY.byId.get('march/seated')!) }),
+      async () => (await listOwn(held.db, studio)).length,
+    ],
+  ])('%s is made once, also when both are sent at once', async (_, ask, count) => {
+    const key = randomUUID()
+    const before = await count()
+    const [first, second] = await Promise.all([done(ask()(key)), done(ask()(key))])
+    expect(second).toEqual(first)
+    expect(await done(ask()(key))).toEqual(first)
+    expect(await count()).toBe(before + 1)
+  })
+})
+
+describe('what has to be asked about', () => {
+  test('somebody of the same name and birth date is registered a second time only when that is meant', async () => {
+    const record = { given: 'Same', family: 'Name', birthDate: '1950-01-01' }
+    await done(made(record))
+    expect(await made({ ...record, given: ' same ' })).toMatchObject({ ok: false, kind: 'invalid', problems: [{ path: '$.family' }] })
+    await done(made(record, { namesake: true }))
+    await done(made({ ...record, birthDate: '1950-01-02' }))
+  })
+
+  test('the same condition twice needs something that tells them apart', async () => {
+    const twice = (first: object, second: object) =>
+      made({
+        given: 'Knees',
+        family: randomUUID(),
+        birthDate: '1950-01-01',
+        conditions: [
+          { slug: 'knee-replacement', ...first },
+          { slug: 'knee-replacement', ...second },
+        ],
+      })
+    expect(await twice({}, {})).toMatchObject({ ok: false, problems: [{ path: '$.conditions' }] })
+    expect(await twice({ side: 'left' }, { side: 'left' })).toMatchObject({ ok: false })
+    await done(twice({ side: 'left' }, { side: 'right' }))
+    await done(twice({ since: '2020-01-01' }, { since: '2026-01-01' }))
+  })
+
+  test('who no longer agrees is in no class until there is a new agreement', async () => {
+    const [client, id] = [await somebody('Leaving', { conditions: [{ slug: 'asthma' }] }), await aClass('Without')]
+    const { revision } = await done(people.withdrawConsent({ id: client }))
+    const roster = { id, revision: 1, people: [{ clientId: client, place: 'enrolled' }] }
+    expect(await classes.saveRoster(roster)).toMatchObject({ ok: false, kind: 'invalid', problems: [{ path: '$.people' }] })
+    const { record } = await getClient(held.db, studio, client)
+    await done(people.savePerson({ id: client, revision, record: { ...record, consentOn: DAY } }))
+    expect((await getClient(held.db, studio, client)).record.consentWithdrawnOn).toBeUndefined()
+    await done(classes.saveRoster(roster))
+  })
+
+  test('only people past the time of keeping are erased together', async () => {
+    const [old, late] = [await somebody('Old'), await somebody('Late')]
+    const { sql } = await import('drizzle-orm')
+    await held.db.execute(sql`update client set created_at = '2019-01-01' where id = ${old}`)
+    expect(await people.erasePast({ ids: [old, late] })).toMatchObject({ ok: false, kind: 'invalid' })
+    expect((await listClients(held.db, studio)).map(({ id }) => id)).toContain(old)
+    expect(await done(people.erasePast({ ids: [old] }))).toMatchObject({ erased: 1 })
+    expect((await listClients(held.db, studio)).map(({ id }) => id)).not.toContain(old)
+  })
+})
