@@ -46,7 +46,7 @@ export default async function PeoplePage() {
     const due = [
       ...(closed ? [CLOSED_WORDS[closed]] : []),
       ...(!closed && pending ? ['clearance advised'] : []),
-      ...soonOut(record, now).map((one) => `${runsOutWords(one)} ends on ${dateWords(one.last)}`),
+      ...soonOut(record, now).map((one) => `${runsOutWords(one)}, until ${dateWords(one.last)}`),
       ...(facts.screenOutcome === 'never' ? [record.screening ? 'health questions to ask again' : 'health questions never answered'] : []),
       ...(facts.screenOutcome === 'limits' ? ['answers to go through'] : []),
       ...(record.consentOn === undefined ? ['no consent to keep health data'] : []),
