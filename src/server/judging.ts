@@ -4,7 +4,7 @@ import type { Catalogue } from '@/core/movement'
 import type { PersonFacts } from '@/core/safety'
 import type { Reply } from '@/workers/answering'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
-import type { JudgeQuestions, StandingNow } from '@/workers/judgeContract'
+import type { JudgeQuestions, JudgeRequest, StandingNow } from '@/workers/judgeContract'
 
 type Kind = keyof JudgeQuestions
 interface Waiting {
@@ -26,7 +26,7 @@ class JudgeHere implements Judge {
 
   async ask<K extends Kind>(kind: K, ask: JudgeQuestions[K]['ask']): Promise<JudgeQuestions[K]['answer']> {
     const desk = await this.desk
-    return (desk[kind] as (ask: JudgeQuestions[K]['ask']) => JudgeQuestions[K]['answer']).call(desk, ask)
+    return desk.answer({ id: 0, kind, ask } as JudgeRequest) as JudgeQuestions[K]['answer']
   }
 }
 

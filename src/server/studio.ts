@@ -1,5 +1,5 @@
 import 'server-only'
-import { addMonths, type Day, type Settings } from '@/core/vocabulary'
+import { addMonths, type Day, dayIn, type Settings } from '@/core/vocabulary'
 import { database } from './db/connection'
 import { type Studio, theStudio } from './repositories/studios'
 
@@ -17,9 +17,7 @@ export async function here() {
 
 /** Today in the studio's own time zone, YYYY-MM-DD; tests fix it. */
 export function today({ settings }: Pick<Studio, 'settings'>): string {
-  if (process.env.VELVET_TODAY) return process.env.VELVET_TODAY
-  // this form of English writes the day as it is stored
-  return new Intl.DateTimeFormat('en-CA', { ...(settings.zone && { timeZone: settings.zone }), dateStyle: 'short' }).format(new Date())
+  return process.env.VELVET_TODAY || dayIn(new Date(), settings.zone)
 }
 
 /** Who came last before this day is past the time for which the house keeps data; undefined = it has not said. */

@@ -6,7 +6,7 @@ import { assess, buildRuleBase } from '@/core/safety'
 import { expand, treadLine } from '@/core/timing'
 import { catalogueOf } from './catalogueOf'
 import { DesignerDesk } from './designerDesk'
-import type { JudgeQuestions, StandingNow } from './judgeContract'
+import type { JudgeQuestions, JudgeRequest, StandingNow } from './judgeContract'
 import { LibraryDesk } from './libraryDesk'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
@@ -16,6 +16,26 @@ type Answer<K extends keyof JudgeQuestions> = JudgeQuestions[K]['answer']
 /** Judges for the server, in a thread of its own: nobody's tap waits behind a judgement. */
 export class JudgeDesk {
   private own: Ask<'library'>['own'] = []
+
+  /** @throws what goes wrong in it */
+  answer(request: JudgeRequest): unknown {
+    switch (request.kind) {
+      case 'library':
+        return this.library(request.ask)
+      case 'first':
+        return this.first(request.ask)
+      case 'sheet':
+        return this.sheet(request.ask)
+      case 'cells':
+        return this.cells(request.ask)
+      case 'stair':
+        return this.stair(request.ask)
+      case 'find':
+        return this.find(request.ask)
+      case 'standing':
+        return this.standing(request.ask)
+    }
+  }
 
   private get catalogue(): Catalogue {
     return catalogueOf(this.own)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { addDays, addMonths, completedWeeks, dayNumber, daysBetween, isDay, weekdayOf, weekOf } from './day'
+import { addDays, addMonths, completedWeeks, dayIn, dayNumber, daysBetween, isDay, weekdayOf, weekOf } from './day'
 import { numbersOf, settingsSchema } from './settings'
 
 const day = fc.date({ min: new Date('1900-01-01'), max: new Date('2150-12-31'), noInvalidDate: true }).map((at) => at.toISOString().slice(0, 10))
@@ -90,4 +90,9 @@ describe('settings of the house', () => {
     expect(Object.values(numbersOf(none)).every((words) => words.startsWith('your local'))).toBe(true)
     expect(numbersOf({ ...none, crisisNumber: '123' }).crisis).toBe('123')
   })
+})
+
+test('a moment belongs to the day of the house', () => {
+  const at = new Date(Date.UTC(2026, 6, 1, 22, 5))
+  expect([dayIn(at, 'Europe/Berlin'), dayIn(at, 'America/New_York')]).toEqual(['2026-07-02', '2026-07-01'])
 })

@@ -50,3 +50,8 @@ export function addMonths(day: Day, months: number): Day {
   const last = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate()
   return new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth(), Math.min(date, last))).toISOString().slice(0, 10)
 }
+
+/** The day of a moment in a time zone; that of the machine when none is given. */
+export const dayIn = (at: Date, zone: string | undefined): Day =>
+  // this form of English writes the day as it is stored
+  new Intl.DateTimeFormat('en-CA', { ...(zone && { timeZone: zone }), dateStyle: 'short' }).format(at)

@@ -2,12 +2,11 @@ import { and, asc, eq, gte, isNull, ne, sql } from 'drizzle-orm'
 import type { Day } from '@/core/client'
 import type { JudgedClass } from '@/core/evaluate'
 import { atHour, type ClassCalendar, calendarSchema, type PlanDraft, planSchema } from '@/core/plan'
-import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { classes, clients, type RosterPlace, rosterEntries, sessions } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
 import { CLIENT_VERSION, knownClients, type StoredClient } from './clients'
-import { knownRows, onlyOne, type Read, type Versioned, versionOf } from './known'
+import { type Documents, knownRows, onlyOne, type Read, versionOf } from './known'
 import { ownClients } from './owned'
 import { readDocument } from './readable'
 import { STARTED } from './sessions'
@@ -39,33 +38,18 @@ const readClass = (row: StoredClass): StoredClass => ({
   calendar: readDocument(calendarSchema, 'class', row.id, row.calendar),
 })
 
+const VERSION = { id: classes.id, version: versionOf(classes) }
+const PLANS: Documents<StoredClass> = { table: classes, columns, read: readClass }
+
 /** All of them, with those that cannot be read. */
 export async function readClasses(db: Database, studioId: string): Promise<Read<StoredClass>> {
-  return readVersions(
-    db,
-    studioId,
-    await db
-      .select(VERSION)
-      .from(classes)
-      .where(and(eq(classes.studioId, studioId), isNull(classes.removedAt)))
-      .orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id)),
-  )
+  const rows = await db
+    .select(VERSION)
+    .from(classes)
+    .where(and(eq(classes.studioId, studioId), isNull(classes.removedAt)))
+    .orderBy(asc(classes.weekday), asc(classes.startTime), asc(classes.id))
+  return knownRows(db, studioId, rows, PLANS)
 }
-
-const VERSION = { id: classes.id, version: versionOf(classes) }
-
-const readVersions = (db: Database, studioId: string, rows: readonly Versioned[]): Promise<Read<StoredClass>> =>
-  knownRows(
-    db,
-    studioId,
-    rows,
-    (ids) =>
-      db
-        .select({ ...columns, version: versionOf(classes) })
-        .from(classes)
-        .where(and(eq(classes.studioId, studioId), among(classes.id, ids))),
-    readClass,
-  )
 
 export const listClasses = async (db: Database, studioId: string): Promise<StoredClass[]> => (await readClasses(db, studioId)).rows
 
@@ -75,7 +59,7 @@ export async function getClass(db: Database, studioId: string, id: string): Prom
     .select(VERSION)
     .from(classes)
     .where(and(eq(classes.studioId, studioId), eq(classes.id, id), isNull(classes.removedAt)))
-  return onlyOne('class', id, await readVersions(db, studioId, rows))
+  return onlyOne('class', id, await knownRows(db, studioId, rows, PLANS))
 }
 
 export async function addClass(

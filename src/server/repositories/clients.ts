@@ -4,7 +4,7 @@ import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { clients } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
-import { knownRows, type Read, type Versioned, versionOf } from './known'
+import { type Documents, knownRows, type Read, type Versioned, versionOf } from './known'
 import { readDocument } from './readable'
 
 export interface StoredClient {
@@ -21,18 +21,10 @@ export const CLIENT_VERSION = { id: clients.id, version: versionOf(clients) }
 const byName = (a: StoredClient, b: StoredClient): number =>
   a.record.given.localeCompare(b.record.given) || a.record.family.localeCompare(b.record.family) || (a.id < b.id ? -1 : 1)
 
+const RECORDS: Documents<StoredClient> = { table: clients, columns, read: readClient }
+
 const readAll = (db: Database, studioId: string, rows: readonly Versioned[]): Promise<Read<StoredClient>> =>
-  knownRows(
-    db,
-    studioId,
-    rows,
-    (ids) =>
-      db
-        .select({ ...columns, version: versionOf(clients) })
-        .from(clients)
-        .where(and(eq(clients.studioId, studioId), among(clients.id, ids))),
-    readClient,
-  ).then(({ rows: read, broken }) => ({ rows: read.sort(byName), broken }))
+  knownRows(db, studioId, rows, RECORDS).then(({ rows: read, broken }) => ({ rows: read.sort(byName), broken }))
 
 /** The people behind the versions of their rows, by name. */
 export const knownClients = async (db: Database, studioId: string, rows: readonly Versioned[]): Promise<StoredClient[]> =>

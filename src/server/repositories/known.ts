@@ -1,5 +1,6 @@
-import { type SQL, sql } from 'drizzle-orm'
-import type { PgTable } from 'drizzle-orm/pg-core'
+import { and, eq, type SQL, sql } from 'drizzle-orm'
+import type { PgColumn, PgTable } from 'drizzle-orm/pg-core'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { NotFoundError } from '../stale'
 import { UnreadableError } from './readable'
@@ -50,6 +51,13 @@ function look<Row>(row: Row, read: (row: Row) => Row): Pick<Known, 'row' | 'prob
   }
 }
 
+/** A table of documents that belong to studios: what of a row is read, and how. */
+export interface Documents<Row> {
+  table: PgTable & { id: PgColumn; studioId: PgColumn }
+  columns: Record<keyof Row & string, PgColumn | SQL>
+  read: (row: Row) => Row
+}
+
 /**
  * Rows with their documents, of which only those are fetched and parsed that have changed since they were read last: parsing 600 records at
  * every look at the day sheet costs more than judging them. What is given is shared, so it is frozen.
@@ -60,13 +68,18 @@ export async function knownRows<Row extends { id: string }>(
   db: Database,
   studioId: string,
   wanted: readonly Versioned[],
-  load: (ids: string[]) => Promise<(Row & Versioned)[]>,
-  read: (row: Row) => Row,
+  { table, columns, read }: Documents<Row>,
 ): Promise<Read<Row>> {
   const store = storeOf(db, studioId)
   const changed = [...new Set(wanted.filter(({ id, version }) => store.get(id)?.version !== version).map(({ id }) => id))]
   for (const id of changed) store.delete(id)
-  if (changed.length > 0) for (const { version, ...row } of await load(changed)) store.set(row.id, { version, ...look(row as unknown as Row, read) })
+  if (changed.length > 0) {
+    const rows = await db
+      .select({ ...columns, version: versionOf(table) })
+      .from(table as PgTable)
+      .where(and(eq(table.studioId, studioId), among(table.id, changed)))
+    for (const { version, ...row } of rows as unknown as (Row & Versioned)[]) store.set(row.id, { version, ...look(row as unknown as Row, read) })
+  }
   const found = wanted.map(({ id }) => ({ id, ...store.get(id) }))
   return {
     rows: found.flatMap(({ row }) => (row === undefined ? [] : [row as Row])),

@@ -1,6 +1,5 @@
 import { and, asc, eq, sql } from 'drizzle-orm'
 import { type OwnMovement, ownMovementSchema } from '@/core/movement'
-import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { ownMovements } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
@@ -33,17 +32,7 @@ export async function readOwnMovements(db: Database, studioId: string): Promise<
     .from(ownMovements)
     .where(eq(ownMovements.studioId, studioId))
     .orderBy(asc(ownMovements.createdAt), asc(ownMovements.id))
-  return knownRows(
-    db,
-    studioId,
-    rows,
-    (ids) =>
-      db
-        .select({ ...columns, version: versionOf(ownMovements) })
-        .from(ownMovements)
-        .where(and(eq(ownMovements.studioId, studioId), among(ownMovements.id, ids))),
-    readOwn,
-  )
+  return knownRows(db, studioId, rows, { table: ownMovements, columns, read: readOwn })
 }
 
 export const listOwn = async (db: Database, studioId: string): Promise<StoredOwnMovement[]> => (await readOwnMovements(db, studioId)).rows

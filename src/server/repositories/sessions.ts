@@ -6,7 +6,7 @@ import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { attendances, classes, leadEvents, logEntries, rosterEntries, sessions } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
-import { knownRows, onlyOne, type Read, type Versioned, versionOf } from './known'
+import { type Documents, knownRows, onlyOne, versionOf } from './known'
 import { ownClients, ownSession } from './owned'
 import { onlyReadable, readDocument } from './readable'
 
@@ -50,26 +50,14 @@ const columns = {
 }
 
 const VERSION = { id: sessions.id, version: versionOf(sessions) }
-
-const readVersions = (db: Database, studioId: string, rows: readonly Versioned[]): Promise<Read<StoredSession>> =>
-  knownRows(
-    db,
-    studioId,
-    rows,
-    (ids) =>
-      db
-        .select({ ...columns, version: versionOf(sessions) })
-        .from(sessions)
-        .where(and(eq(sessions.studioId, studioId), among(sessions.id, ids))),
-    readSession,
-  )
+const PLANS: Documents<StoredSession> = { table: sessions, columns, read: readSession }
 
 export async function getSession(db: Database, studioId: string, id: string): Promise<StoredSession> {
   const rows = await db
     .select(VERSION)
     .from(sessions)
     .where(and(eq(sessions.studioId, studioId), eq(sessions.id, id)))
-  return onlyOne('session', id, await readVersions(db, studioId, rows))
+  return onlyOne('session', id, await knownRows(db, studioId, rows, PLANS))
 }
 
 /** The session of a class on a day, made from the plan as it is now when there is none. */
@@ -124,7 +112,7 @@ export async function listSessions(
       .limit(limit)
       .offset(skip),
   ])
-  const read = new Map((await readVersions(db, studioId, rows)).rows.map((session) => [session.id, session]))
+  const read = new Map((await knownRows(db, studioId, rows, PLANS)).rows.map((session) => [session.id, session]))
   return {
     total: counted[0]?.total ?? 0,
     sessions: rows.flatMap(({ id, came, exertion }) => {

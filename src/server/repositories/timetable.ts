@@ -3,7 +3,7 @@ import type { ClassCalendar } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { classes, rosterEntries } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
-import { addClass, getClass } from './classes'
+import { addClass, getClass, placesOf } from './classes'
 
 /** When a class meets. */
 export interface TimeOfClass {
@@ -31,20 +31,8 @@ export async function copyClass(db: Database, studioId: string, from: string, id
   await db.transaction(async (tx) => {
     const { plan, weekday, startTime } = await getClass(tx, studioId, from)
     await addClass(tx, studioId, { id, plan: { ...plan, title }, weekday, startTime })
-    if (withPeople)
-      await tx.insert(rosterEntries).select(
-        tx
-          .select({
-            studioId: rosterEntries.studioId,
-            classId: sql<string>`${id}::uuid`.as('class_id'),
-            clientId: rosterEntries.clientId,
-            place: rosterEntries.place,
-            createdAt: sql<Date>`now()`.as('created_at'),
-            updatedAt: sql<Date>`now()`.as('updated_at'),
-          })
-          .from(rosterEntries)
-          .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, from))),
-      )
+    const places = withPeople ? await placesOf(tx, studioId, from) : []
+    if (places.length > 0) await tx.insert(rosterEntries).values(places.map((one) => ({ ...one, studioId, classId: id })))
   })
 }
 

@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { meetings } from '@/core/plan'
 import { clock } from '@/core/timing'
+import { dayIn } from '@/core/vocabulary'
 import { rulesChanged } from '@/server/changedRules'
 import { askClass } from '@/server/judging'
 import { shelfOf } from '@/server/library'
@@ -10,7 +11,7 @@ import { readStudio } from '@/server/repositories/unreadable'
 import { peopleOfAll, soonOut } from '@/server/roster'
 import { here, today } from '@/server/studio'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
-import { dateWords, dayIn, dayWords, shortDay } from '@/ui/shell/days'
+import { dateWords, dayWords, shortDay } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/TreadLine'
 
 export const metadata = { title: 'Today' }
