@@ -1,6 +1,6 @@
 import 'server-only'
 import { LIBRARY } from '@/content/movements'
-import { type CheckIn, type ClientRecord, type Day, factsOn, type OverruleRecord, overrulesOn, type RunsOut, runsOut } from '@/core/client'
+import { type CheckIn, type ClientRecord, type Day, factsOn, fullName, type OverruleRecord, overrulesOn, type RunsOut, runsOut } from '@/core/client'
 import type { RosterFacts } from '@/core/evaluate'
 import { type Overrule, overruledDose, type PersonFacts } from '@/core/safety'
 import type { Database } from './db/connection'
@@ -17,9 +17,9 @@ export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family
   const ways = [
     ({ given }: (typeof records)[number]) => given,
     ({ given, family }: (typeof records)[number]) => (family ? `${given} ${family[0]}.` : given),
-    ({ given, family }: (typeof records)[number]) => `${given} ${family}`.trim(),
-    ({ given, family, birthDate }: (typeof records)[number]) => `${`${given} ${family}`.trim()}, ${birthDate.slice(0, 4)}`,
-    ({ given, family, birthDate }: (typeof records)[number]) => `${`${given} ${family}`.trim()}, ${birthDate}`,
+    fullName,
+    (one: (typeof records)[number]) => `${fullName(one)}, ${one.birthDate.slice(0, 4)}`,
+    (one: (typeof records)[number]) => `${fullName(one)}, ${one.birthDate}`,
   ]
   const counts = ways.map((way) => {
     const found = new Map<string, number>()

@@ -62,6 +62,7 @@ export {
   clientSchema,
   conditionRecordSchema,
   type Finding,
+  fullName,
   READINGS,
   type Reading,
   readingField,

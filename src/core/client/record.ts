@@ -192,3 +192,6 @@ export const checkInSchema = z.strictObject({
   conditions: z.record(z.string(), z.strictObject(conditionAnswers).extend({ variant: z.string().optional() })).optional(),
 })
 export type CheckIn = z.infer<typeof checkInSchema>
+
+/** Both names of somebody, as far as there are two. */
+export const fullName = ({ given, family }: Pick<ClientRecord, 'given' | 'family'>): string => `${given} ${family}`.trim()

@@ -109,7 +109,8 @@ describe('what is accepted is there afterwards, to the last field', () => {
   test('a person, as registered and as changed', async () => {
     await fc.assert(
       fc.asyncProperty(record, record, async (first, second) => {
-        const { id } = await done(made(first as ClientInput))
+        // chance may give two of a name, which is not what is asked here
+        const { id } = await done(made(first as ClientInput, { namesake: true }))
         expect((await getClient(held.db, studio, id)).record).toEqual(clientSchema.parse(first))
         const { revision } = await done(people.savePerson({ id, revision: 1, record: clientSchema.parse(second) }))
         expect(await getClient(held.db, studio, id)).toEqual({ id, revision, record: clientSchema.parse(second) })

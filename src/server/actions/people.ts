@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { refresh } from 'next/cache'
 import { z } from 'zod'
-import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, overruleSchema } from '@/core/client'
+import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, fullName, overruleSchema } from '@/core/client'
 import { assessRoster, judgePlanned } from '@/core/evaluate'
 import { type FileProblem, MOST_ROWS, personKey, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
@@ -141,11 +141,7 @@ export async function createPerson(input: unknown): Promise<Outcome<{ id: string
         throw new InvalidError([
           {
             path: '$.family',
-            message:
-              `${record.given} ${record.family}, born on the same day, is registered already. If this is somebody else, press Register once more.`.replace(
-                ' ,',
-                ',',
-              ),
+            message: `${fullName(record)}, born on the same day, is registered already. If this is somebody else, press Register once more.`,
           },
         ])
       const id = randomUUID()

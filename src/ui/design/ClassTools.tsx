@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition } from 'react'
 import { duplicateClass, removeClass } from '@/server/actions/classes'
+import { answered, refusalWords } from '../shell/answered'
 import { Check } from '../shell/Check'
 
 /** A copy of the class, and taking it off the desk. */
@@ -13,19 +14,17 @@ export function ClassTools({ id, title, people }: { id: string; title: string; p
   const [busy, start] = useTransition()
   // one copy however often a lost answer is asked for again
   const key = useRef(crypto.randomUUID())
-  const failed = () => setMessage('Nothing was changed: the server did not answer.')
   const copy = () =>
     start(async () => {
-      const outcome = await duplicateClass({ key: key.current, id, title: copyTitle, withPeople }).catch(() => undefined)
-      if (outcome?.ok) router.push(`/classes/${outcome.id}`)
-      else if (outcome?.kind === 'invalid') setMessage('A copy needs a title.')
-      else failed()
+      const outcome = await answered(duplicateClass({ key: key.current, id, title: copyTitle, withPeople }))
+      if (outcome.ok) router.push(`/classes/${outcome.id}`)
+      else setMessage(refusalWords(outcome))
     })
   const remove = () =>
     start(async () => {
-      const outcome = await removeClass({ id }).catch(() => undefined)
-      if (outcome?.ok) router.push('/')
-      else failed()
+      const outcome = await answered(removeClass({ id }))
+      if (outcome.ok) router.push('/')
+      else setMessage(refusalWords(outcome))
     })
   return (
     <>

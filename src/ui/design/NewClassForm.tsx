@@ -2,7 +2,8 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition } from 'react'
 import { createClass } from '@/server/actions/classes'
-import { weekdays } from '../shell/weekdays'
+import { answered, refusalWords } from '../shell/answered'
+import { Weekdays } from '../shell/WeekdayOptions'
 
 export function NewClassForm({ weekStart }: { weekStart: number }) {
   const router = useRouter()
@@ -16,16 +17,19 @@ export function NewClassForm({ weekStart }: { weekStart: number }) {
     const data = new FormData(event.currentTarget)
     const text = (name: string) => String(data.get(name) ?? '')
     start(async () => {
-      const outcome = await createClass({
-        key: key.current,
-        title: text('title'),
-        promisedMinutes: Number(text('minutes')),
-        weekday: text('weekday') === '' ? null : Number(text('weekday')),
-        startTime: text('startTime') === '' ? null : text('startTime'),
-      }).catch(() => undefined)
-      setMessage(outcome ? '' : 'Not made yet: the server did not answer. Press again; it is made only once.')
-      if (outcome?.ok) router.push(`/classes/${outcome.id}`)
-      else if (outcome?.kind === 'invalid') setProblems(Object.fromEntries(outcome.problems.map(({ path, message }) => [path, message])))
+      const outcome = await answered(
+        createClass({
+          key: key.current,
+          title: text('title'),
+          promisedMinutes: Number(text('minutes')),
+          weekday: text('weekday') === '' ? null : Number(text('weekday')),
+          startTime: text('startTime') === '' ? null : text('startTime'),
+        }),
+      )
+      if (outcome.ok) return router.push(`/classes/${outcome.id}`)
+      const ofFields = outcome.kind === 'invalid' && outcome.problems.every(({ path }) => path !== '$')
+      setMessage(ofFields ? '' : refusalWords(outcome))
+      if (outcome.kind === 'invalid') setProblems(Object.fromEntries(outcome.problems.map(({ path, message }) => [path, message])))
     })
   }
   const wrong = (path: string) => problems[path] && <span className="wrong">{problems[path]}</span>
@@ -46,11 +50,7 @@ export function NewClassForm({ weekStart }: { weekStart: number }) {
           <span>Day</span>
           <select className="input" name="weekday" defaultValue="1">
             <option value="">no fixed day</option>
-            {weekdays(weekStart).map(({ day, name }) => (
-              <option key={day} value={day}>
-                {name}
-              </option>
-            ))}
+            <Weekdays from={weekStart} />
           </select>
         </label>
         <label className="field">

@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { eraseClass, putBackClass } from '@/server/actions/classes'
+import { answered, refusalWords } from '../shell/answered'
 
 export interface Removed {
   id: string
@@ -19,8 +20,8 @@ export function RemovedClasses({ classes }: { classes: Removed[] }) {
   const [busy, start] = useTransition()
   const run = (action: typeof putBackClass, id: string) =>
     start(async () => {
-      const outcome = await action({ id }).catch(() => undefined)
-      setMessage(outcome?.ok ? '' : 'Nothing was changed: the server did not answer, or the class is gone.')
+      const outcome = await answered(action({ id }))
+      setMessage(outcome.ok ? '' : refusalWords(outcome))
       setAsked(undefined)
       router.refresh()
     })

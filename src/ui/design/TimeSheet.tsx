@@ -1,10 +1,10 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { problemsText } from '@/core/formats/files'
 import { moveClass } from '@/server/actions/classes'
+import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
-import { weekdays } from '../shell/weekdays'
+import { Weekdays } from '../shell/WeekdayOptions'
 import { DayList } from './DayList'
 
 /** When a class meets, as the page was given it. */
@@ -28,19 +28,18 @@ export function TimeSheet({ id, day, time, onClose }: { id: string; day: string;
   const [saving, start] = useTransition()
   const save = () =>
     start(async () => {
-      const outcome = await moveClass({ id, revision, weekday, startTime: startTime || null, calendar }).catch(() => undefined)
-      if (outcome?.ok) {
+      const outcome = await answered(moveClass({ id, revision, weekday, startTime: startTime || null, calendar }))
+      if (outcome.ok) {
         setRevision(outcome.revision)
         router.replace(`/classes/${id}`)
         router.refresh()
         onClose()
-      } else if (outcome?.kind === 'stale') {
+      } else if (outcome.kind === 'stale') {
         setRevision(outcome.revision)
         setMessage(
           `Moved in another window meanwhile, to ${outcome.newer.startTime ?? 'no time'}. Nothing of yours was saved; press again to keep yours.`,
         )
-      } else if (outcome?.kind === 'invalid') setMessage(`Not saved: ${problemsText(outcome.problems)}`)
-      else setMessage(outcome ? 'This class is gone.' : 'Not saved: the server did not answer. What you chose is still here.')
+      } else setMessage(refusalWords(outcome))
     })
   return (
     <Sheet open onClose={onClose} title="When it meets">
@@ -68,11 +67,7 @@ export function TimeSheet({ id, day, time, onClose }: { id: string; day: string;
               onChange={(event) => setWeekday(event.target.value === '' ? null : Number(event.target.value))}
             >
               <option value="">no fixed day</option>
-              {weekdays(time.weekStart).map(({ day: number, name }) => (
-                <option key={number} value={number}>
-                  {name}
-                </option>
-              ))}
+              <Weekdays from={time.weekStart} />
             </select>
           </label>
           <label className="field">

@@ -89,11 +89,11 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
             </tr>
           </thead>
           <tbody>
-            <Gap height={items[0]?.start ?? 0} from={rowsFrom} />
+            <Gap height={(items[0]?.start ?? rowsFrom) - rowsFrom} />
             {items.map(({ index, key }) => (
               <PersonRow key={key} row={shown[index]!} index={index} measure={virtual.measureElement} />
             ))}
-            <Gap height={virtual.getTotalSize() + rowsFrom - (items.at(-1)?.end ?? rowsFrom)} from={0} />
+            <Gap height={virtual.getTotalSize() + rowsFrom - (items.at(-1)?.end ?? rowsFrom)} />
           </tbody>
         </table>
       </div>
@@ -102,10 +102,10 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
 }
 
 /** The room of the rows that are not drawn. */
-function Gap({ height, from }: { height: number; from: number }) {
-  return height - from > 0 ? (
+function Gap({ height }: { height: number }) {
+  return height > 0 ? (
     <tr>
-      <td colSpan={4} style={{ height: height - from }} />
+      <td colSpan={4} style={{ height }} />
     </tr>
   ) : null
 }

@@ -5,9 +5,10 @@ import { useState, useTransition } from 'react'
 import { type FieldPath, useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { numbersOf, type Settings, settingsSchema } from '@/core/vocabulary'
 import { keepSettings } from '@/server/actions/settings'
+import { answered } from '../shell/answered'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
-import { weekdays } from '../shell/weekdays'
+import { Weekdays } from '../shell/WeekdayOptions'
 
 /** House and leader, the numbers that somebody rings in need, time zone and week. Beside it stands how it will read. */
 export function SettingsForm({ settings, zones }: { settings: Settings; zones: readonly string[] }) {
@@ -23,13 +24,13 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
   const shown = numbersOf({ ...settings, ...useWatch({ control }) })
   const submit = handleSubmit((values) =>
     start(async () => {
-      const outcome = await keepSettings({ ...values, zone: values.zone || undefined }).catch(() => undefined)
-      if (outcome?.ok) {
+      const outcome = await answered(keepSettings({ ...values, zone: values.zone || undefined }))
+      if (outcome.ok) {
         // what is in the form now is what is kept
         reset(values)
         return setMessage('Saved')
       }
-      for (const { path, message: said } of outcome?.kind === 'invalid' ? outcome.problems : [])
+      for (const { path, message: said } of outcome.kind === 'invalid' ? outcome.problems : [])
         setError(path.replace(/^\$\./, '').replace(/\[(\d+)\]/g, '.$1') as FieldPath<Settings>, { message: said })
       setMessage('Not saved. What you typed is still here.')
     }),
@@ -38,6 +39,21 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
     <label className="field">
       <span>{label}</span>
       <input className="input" aria-invalid={errors[name] !== undefined} {...register(name)} />
+      {errors[name] && <span className="wrong">{errors[name].message}</span>}
+    </label>
+  )
+  const number = (name: 'coverMinutes' | 'keepYears', max: number, label: string, hint: string) => (
+    <label className="field">
+      <span>{label}</span>
+      <input
+        className="input"
+        type="number"
+        min={0}
+        max={max}
+        aria-invalid={errors[name] !== undefined}
+        {...register(name, { valueAsNumber: true })}
+      />
+      <span className="text-[0.94rem] text-soft">{hint}</span>
       {errors[name] && <span className="wrong">{errors[name].message}</span>}
     </label>
   )
@@ -71,11 +87,7 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
           <label className="field">
             <span>The week begins on</span>
             <select className="input" {...register('weekStart', { valueAsNumber: true })}>
-              {weekdays(1).map(({ day, name }) => (
-                <option key={day} value={day}>
-                  {name}
-                </option>
-              ))}
+              <Weekdays from={1} />
             </select>
           </label>
         </section>
@@ -111,34 +123,18 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
         </section>
         <section className="grid gap-4 sm:grid-cols-2">
           <h2 className="sm:col-span-2">People’s data</h2>
-          <label className="field">
-            <span>Cover names and health after so many minutes without a hand</span>
-            <input
-              className="input"
-              type="number"
-              min={0}
-              max={60}
-              aria-invalid={errors.coverMinutes !== undefined}
-              {...register('coverMinutes', { valueAsNumber: true })}
-            />
-            <span className="text-[0.94rem] text-soft">0: only by the crossed eye in the head line, or Ctrl and full stop.</span>
-            {errors.coverMinutes && <span className="wrong">{errors.coverMinutes.message}</span>}
-          </label>
-          <label className="field">
-            <span>Keep data for so many years after the last class</span>
-            <input
-              className="input"
-              type="number"
-              min={0}
-              max={30}
-              aria-invalid={errors.keepYears !== undefined}
-              {...register('keepYears', { valueAsNumber: true })}
-            />
-            <span className="text-[0.94rem] text-soft">
-              Who is past it stands under People as due to be erased. 0: nobody does. Ask what the law of your place wants.
-            </span>
-            {errors.keepYears && <span className="wrong">{errors.keepYears.message}</span>}
-          </label>
+          {number(
+            'coverMinutes',
+            60,
+            'Cover names and health after so many minutes without a hand',
+            '0: only by the crossed eye in the head line, or Ctrl and full stop.',
+          )}
+          {number(
+            'keepYears',
+            30,
+            'Keep data for so many years after the last class',
+            'Who is past it stands under People as due to be erased. 0: nobody does. Ask what the law of your place wants.',
+          )}
         </section>
         <SaveBar label="Save" saving={saving} message={message} wrong={message.startsWith('Not')} />
       </div>

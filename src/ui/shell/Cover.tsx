@@ -1,6 +1,6 @@
 'use client'
 import { EyeOff } from 'lucide-react'
-import { useEffect, useRef } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 
 const SIGNS = ['pointerdown', 'pointermove', 'keydown', 'wheel', 'touchstart', 'scroll'] as const
 
@@ -12,24 +12,21 @@ const SIGNS = ['pointerdown', 'pointermove', 'keydown', 'wheel', 'touchstart', '
  */
 export function Cover({ minutes }: { minutes: number }) {
   const dialog = useRef<HTMLDialogElement>(null)
-  const cover = () => {
+  const cover = useCallback(() => {
     if (!dialog.current?.open) dialog.current?.showModal()
-  }
+  }, [])
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key !== '.') return
       event.preventDefault()
-      if (!dialog.current?.open) dialog.current?.showModal()
+      cover()
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [])
+  }, [cover])
   useEffect(() => {
     if (minutes === 0) return
-    const wait = () =>
-      setTimeout(() => {
-        if (!dialog.current?.open) dialog.current?.showModal()
-      }, minutes * 60_000)
+    const wait = () => setTimeout(cover, minutes * 60_000)
     let timer = wait()
     const again = () => {
       clearTimeout(timer)
@@ -40,7 +37,7 @@ export function Cover({ minutes }: { minutes: number }) {
       clearTimeout(timer)
       for (const sign of SIGNS) window.removeEventListener(sign, again)
     }
-  }, [minutes])
+  }, [cover, minutes])
   return (
     <>
       <button type="button" className="icon" aria-label="Cover names and health" title="Cover (Ctrl and .)" onClick={cover}>

@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { ageOn, perinatal } from '@/core/client'
+import { ageOn, fullName, perinatal } from '@/core/client'
 import type { GateOutcome } from '@/core/safety'
 import { askStanding } from '@/server/judging'
 import { attendedDays } from '@/server/repositories/checkIns'
@@ -36,7 +36,7 @@ export default async function PeoplePage() {
   const standing = await askStanding(known)
   const fullNames = new Map<string, number>()
   for (const { record } of clients) {
-    const name = `${record.given} ${record.family}`.trim()
+    const name = fullName(record)
     fullNames.set(name, (fullNames.get(name) ?? 0) + 1)
   }
   const rows = clients.map(({ id, record }, index) => {
@@ -54,10 +54,7 @@ export default async function PeoplePage() {
     ]
     return {
       id,
-      name:
-        fullNames.get(`${record.given} ${record.family}`.trim())! > 1
-          ? `${`${record.given} ${record.family}`.trim()}, born ${dateWords(record.birthDate)}`
-          : `${record.given} ${record.family}`.trim(),
+      name: fullNames.get(fullName(record))! > 1 ? `${fullName(record)}, born ${dateWords(record.birthDate)}` : fullName(record),
       age: ageOn(record.birthDate, now),
       conditions: [
         ...(week === undefined ? [] : [`pregnant, week ${week}`]),

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { fullName } from '@/core/client'
 import { notSince } from '@/server/repositories/checkIns'
 import { listClients } from '@/server/repositories/clients'
 import { soonOut } from '@/server/roster'
@@ -15,7 +16,7 @@ export default async function SoonPage() {
   const now = today(studio)
   const limit = keptSince(studio.settings, now)
   const [clients, past] = await Promise.all([listClients(db, studio.id), limit === undefined ? [] : notSince(db, studio.id, limit)])
-  const names = new Map(clients.map(({ id, record }) => [id, `${record.given} ${record.family}`.trim()]))
+  const names = new Map(clients.map(({ id, record }) => [id, fullName(record)]))
   const soon = clients
     .flatMap(({ id, record }) => soonOut(record, now).map((one) => ({ id, ...one, words: runsOutWords(one) })))
     .sort((a, b) => a.last.localeCompare(b.last))
