@@ -1,4 +1,5 @@
 import 'server-only'
+import { cache } from 'react'
 import { addMonths, type Day, dayIn, type Settings } from '@/core/vocabulary'
 import { database } from './db/connection'
 import { type Studio, theStudio } from './repositories/studios'
@@ -9,11 +10,11 @@ export const NEW_STUDIO: Omit<Studio, 'settings'> = {
   instructor: 'Odile Marrow',
 }
 
-/** The database with the studio it serves. */
-export async function here() {
+/** The database with the studio it serves; looked up once a page, whose frame and content both ask. */
+export const here = cache(async () => {
   const db = await database()
   return { db, studio: await theStudio(db, NEW_STUDIO) }
-}
+})
 
 /** Today in the studio's own time zone, YYYY-MM-DD; tests fix it. */
 export function today({ settings }: Pick<Studio, 'settings'>): string {

@@ -1,4 +1,4 @@
-import { CONDITIONS, SOURCES } from '@/content/conditions'
+import { CONDITIONS } from '@/content/conditions'
 import { WhyRules } from '@/ui/why/WhyRules'
 
 export const metadata = { title: 'Why Velvet Step says what it says' }
@@ -16,7 +16,7 @@ export default function WhyPage() {
         This supports a trained instructor. It does not diagnose and does not replace clinical judgement; what a person’s own clinician says, and
         local rules, come first. Most rules are common practice and claim no source; where one is named, it is named from the rule base.
       </p>
-      <WhyRules conditions={CONDITIONS} sources={SOURCES} />
+      <WhyRules index={CONDITIONS.map(({ slug, name, rules: own }) => ({ slug, name, rules: own.length }))} />
     </div>
   )
 }
