@@ -14,7 +14,7 @@ export default defineConfig({
     silent: process.stdout.isTTY ? false : 'passed-only',
     reporters: process.stdout.isTTY ? ['default'] : ['minimal'],
     // outer limits only: a busy machine lengthens the run and fails nothing
-    testTimeout: 300_000,
-    hookTimeout: 300_000,
+    testTimeout: 1_800_000,
+    hookTimeout: 1_800_000,
   },
 })
