@@ -3,7 +3,7 @@ import { CONDITIONS } from '@/content/conditions'
 import { DEMO_CLASSES, demoPeople } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import { clientSchema, factsOn } from '@/core/client'
-import { planSchema } from '@/core/plan'
+import { type Block, planSchema } from '@/core/plan'
 import { buildRuleBase } from '@/core/safety'
 import { JudgeDesk } from '@/workers/judgeDesk'
 import { askClass, askStair, askStanding } from './judging'
@@ -46,7 +46,7 @@ describe('a class is judged once for the same plan, people and library', () => {
   })
 
   test('a fault is told and not kept', async () => {
-    const wrong = { ...plan, phases: [{ ...plan.phases[0]!, blocks: [{ ...plan.phases[0]!.blocks[0]!, items: [{ id: 'i', variant: 'no/such' }] }] }] }
+    const wrong = { ...plan, phases: [{ ...plan.phases[0]!, blocks: [{ ...plan.phases[0]!.blocks[0]!, items: [{ id: 'i', variant: 'no/such' }] } as Block] }] }
     await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people })).rejects.toThrow(/no\/such/)
     await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people })).rejects.toThrow(/no\/such/)
     expect((await askClass(shelf, 'first', 'wrong', { plan, people })).cells.length).toBeGreaterThan(10)

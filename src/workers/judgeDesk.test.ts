@@ -5,7 +5,7 @@ import { LIBRARY } from '@/content/movements'
 import { clientSchema, factsOn } from '@/core/client'
 import { assessRoster, evaluate } from '@/core/evaluate'
 import { ownFrom } from '@/core/movement'
-import { checkPlan, type PlanDraft, planSchema } from '@/core/plan'
+import { type Block, checkPlan, type PlanDraft, planSchema } from '@/core/plan'
 import { assess, buildRuleBase } from '@/core/safety'
 import { expand, treadLine } from '@/core/timing'
 import { DesignerDesk } from './designerDesk'
@@ -38,7 +38,7 @@ const OWN = '00000000-0000-4000-8000-00000000000a'
 const own = [{ id: OWN, document: ownFrom(LIBRARY.byId.get('march/seated')!), removed: false }]
 const withOwn: PlanDraft = {
   ...broken,
-  phases: [{ ...broken.phases[0]!, blocks: [{ ...broken.phases[0]!.blocks[0]!, items: [{ id: 'i', variant: `own-${OWN}/own` }] }] }],
+  phases: [{ ...broken.phases[0]!, blocks: [{ ...broken.phases[0]!.blocks[0]!, items: [{ id: 'i', variant: `own-${OWN}/own` }] } as Block] }],
 }
 
 describe('the server’s judge says what the one judgement says', () => {

@@ -17,6 +17,7 @@ export const DEMO_CLASSES: DemoClassPlan[] = [
     weekday: 1,
     startTime: '10:00',
     plan: {
+      version: 2,
       title: 'Boathouse chairs',
       promisedMinutes: 20,
       room: { supportInReach: true, floorWork: false, kit: ['support', 'wall', 'band', 'dumbbell'] },
@@ -55,6 +56,7 @@ export const DEMO_CLASSES: DemoClassPlan[] = [
     weekday: 2,
     startTime: '11:00',
     plan: {
+      version: 2,
       title: 'Bones and balance',
       promisedMinutes: 30,
       room: { supportInReach: true, floorWork: false, kit: ['support', 'wall', 'band', 'dumbbell'] },
@@ -96,6 +98,7 @@ export const DEMO_CLASSES: DemoClassPlan[] = [
     weekday: 3,
     startTime: '18:00',
     plan: {
+      version: 2,
       title: 'Lantern evening, before and after birth',
       promisedMinutes: 30,
       room: { supportInReach: true, floorWork: true, kit: ['support', 'wall', 'band', 'dumbbell', 'wedge', 'mat'] },
@@ -139,6 +142,7 @@ export const DEMO_CLASSES: DemoClassPlan[] = [
     weekday: 4,
     startTime: '09:30',
     plan: {
+      version: 2,
       title: 'Long backs',
       promisedMinutes: 25,
       room: { supportInReach: true, floorWork: true, kit: ['support', 'wall', 'band', 'dumbbell', 'mat'] },

@@ -9,7 +9,6 @@ import {
   EVERYDAY_FUNCTIONS,
   encodeValue,
   familyOf,
-  groupRepSeconds,
   measuredPoses,
   type OwnMovement,
   ownFrom,
@@ -20,6 +19,7 @@ import {
   TEMPO_CLASSES,
   withOwn,
 } from '@/core/movement'
+import { libraryRepSeconds } from '@/core/plan'
 import { LIBRARY, MOVEMENTS } from '.'
 
 const all = LIBRARY.entries
@@ -79,12 +79,12 @@ describe('what time, alternatives and suggestions stand on', () => {
   })
   test('stretches are held, and breathing goes by the breath', () => {
     for (const { movement, variant } of all) {
-      if (movement.purpose === 'flexibility') expect(groupRepSeconds(variant, variant.dose), variant.id).toBe(variant.dose.holdSeconds + 5)
-      if (movement.purpose === 'relaxation') expect(groupRepSeconds(variant, variant.dose), variant.id).toBe(repSeconds(variant, variant.dose))
+      if (movement.purpose === 'flexibility') expect(libraryRepSeconds({ variant }), variant.id).toBe(variant.dose.holdSeconds + 5)
+      if (movement.purpose === 'relaxation') expect(libraryRepSeconds({ variant }), variant.id).toBe(8)
     }
   })
   test('a group goes quicker than the controlled tempo', () => {
-    const seconds = (id: string) => groupRepSeconds(LIBRARY.byId.get(id)!.variant, LIBRARY.byId.get(id)!.variant.dose)
+    const seconds = (id: string) => libraryRepSeconds(LIBRARY.byId.get(id)!)
     expect([seconds('curl/one-kg'), seconds('squat/hold2'), seconds('punch/seat'), seconds('march/seated'), seconds('curl-press/seat')]).toEqual([
       2.5, 3, 1.5, 1, 4,
     ])

@@ -16,6 +16,7 @@ function row(...parts: [SegmentKind, number, string?][]): Segment[] {
       startSeconds: at,
       phase: 'm',
       phaseKind: 'main',
+      house: {},
       block: 'b',
       base: 'seat',
       rpe: 2,
@@ -31,12 +32,12 @@ describe('minutes from the timeline (1.6)', () => {
   const example = (seatedRest: number) =>
     row(
       ['work', 480, 'sit'],
-      ['transition', 20, 'brisk'],
+      ['change', 20, 'brisk'],
       ['pause', 10, 'brisk'],
       ['work', 300, 'brisk'],
-      ['transition', 10, 'rest'],
+      ['change', 10, 'rest'],
       ['rest', seatedRest, 'rest'],
-      ['transition', 10, 'i'],
+      ['change', 10, 'i'],
       ['pause', 10, 'i'],
       ['work', 120, 'i'],
     )
@@ -54,7 +55,7 @@ describe('minutes from the timeline (1.6)', () => {
   })
   test('a minute on the side ends a block on the back', () => {
     const turned = (seconds: number) =>
-      row(['work', 120, 'a'], ['transition', 5, 'side'], ['work', seconds, 'side'], ['transition', 5, 'i'], ['work', 60, 'i'])
+      row(['work', 120, 'a'], ['change', 5, 'side'], ['work', seconds, 'side'], ['change', 5, 'i'], ['work', 60, 'i'])
     const held = { a: FLAT, side: { base: 'side-lying', rpe: 2 } as Held, i: FLAT }
     expect(minutes(turned(49), 'i', held).supineMin).toBeCloseTo((120 + 5 + 49 + 5 + 60) / 60, 9)
     expect(minutes(turned(50), 'i', held).supineMin).toBeCloseTo(1, 9)
@@ -66,13 +67,13 @@ describe('minutes from the timeline (1.6)', () => {
       ['side-change', 4, 'a'],
       ['work', 60, 'a'],
       ['water', 40],
-      ['teach', 20, 'i'],
+      ['showing', 20, 'i'],
       ['work', 60, 'i'],
     )
     expect(minutes(segments, 'i', { a: FLAT, i: FLAT }).supineMin).toBeCloseTo(274 / 60, 9)
   })
   test('who stays seated while the others rise has an unbroken block', () => {
-    const segments = row(['work', 60, 'a'], ['transition', 12, 'i'], ['pause', 10, 'i'], ['work', 60, 'i'])
+    const segments = row(['work', 60, 'a'], ['change', 12, 'i'], ['pause', 10, 'i'], ['work', 60, 'i'])
     expect(minutes(segments, 'i', { a: SEAT, i: SEAT }).seatedMin).toBeCloseTo(142 / 60, 9)
   })
   test('no aerobic work before is 99 minutes, whatever its purpose it counts from effort 4', () => {

@@ -65,25 +65,32 @@ function enter(blocks: Walk['blocks'], family: Family | undefined, at: number): 
 
 /** One segment further. @param heldIn what the person does in an item */
 export function advance(walk: Walk, segment: Segment, heldIn: (item: string) => Held): Walk {
-  const { kind, item, startSeconds, seconds } = segment
-  const there = item === undefined ? undefined : heldIn(item)
+  const { kind, item, startSeconds, seconds, position, relief } = segment
+  // weight that is taken off for a while is time out of the family (rule base 1.6)
+  if (relief) return { ...walk, ...(position && { base: position }), blocks: enter(walk.blocks, undefined, startSeconds) }
+  const there = position ? { base: position, rpe: 0 } : item === undefined ? undefined : heldIn(item)
   switch (kind) {
-    case 'transition': {
+    case 'change': {
       if (!there || (walk.base && levelOf(walk.base) === levelOf(there.base)))
         return { ...walk, blocks: enter(walk.blocks, walk.base && familyOf(walk.base), startSeconds) }
       return { ...walk, base: there.base, blocks: enter(walk.blocks, undefined, startSeconds) }
     }
     // talk and water are in the position of the item before; before the first item, of the first
-    case 'teach':
+    case 'link':
+    case 'count-in':
+    case 'kit':
+    case 'showing':
+    case 'talk':
     case 'water': {
-      const base = walk.base ?? there?.base
+      const base = position ?? walk.base ?? there?.base
       return { ...walk, ...(base && { base }), blocks: enter(walk.blocks, base && familyOf(base), startSeconds) }
     }
     case 'pause':
     case 'work':
     case 'side-change':
     case 'rest': {
-      if (!there) return walk
+      // a rest of its own, in the position of before
+      if (!there) return { ...walk, blocks: enter(walk.blocks, walk.base && familyOf(walk.base), startSeconds) }
       const aerobic = kind === 'work' && there.rpe >= AEROBIC_RPE
       const blocks = enter(walk.blocks, familyOf(there.base), startSeconds)
       if (!aerobic && blocks === walk.blocks && there.base === walk.base) return walk

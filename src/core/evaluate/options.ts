@@ -1,5 +1,5 @@
-import { type CatalogueEntry, groupRepSeconds } from '../movement'
-import type { Prescription } from '../plan'
+import type { CatalogueEntry } from '../movement'
+import { libraryRepSeconds, type Prescription } from '../plan'
 import {
   type Alternative,
   type Assessment,
@@ -101,7 +101,7 @@ function lossOf(planned: Prescription, entry: CatalogueEntry, changes: readonly 
   const muscles = new Set(main)
   const shared = entry.movement.main.filter((muscle) => muscles.has(muscle)).length
   const otherMuscles = main.length === 0 ? 0.5 : 1 - shared / Math.max(muscles.size, entry.movement.main.length)
-  const rhythm = Math.abs(Math.log(repLength(repOf(entry)) / repLength(planned.repSeconds)))
+  const rhythm = Math.abs(Math.log(repLength(libraryRepSeconds(entry)) / repLength(planned.repSeconds)))
   const sameMovement = entry.movement.id === movement
   return (
     otherMuscles * 3 +
@@ -113,7 +113,6 @@ function lossOf(planned: Prescription, entry: CatalogueEntry, changes: readonly 
     said
   )
 }
-const repOf = ({ variant }: CatalogueEntry) => groupRepSeconds(variant, variant.dose)
 
 /** Another movement costs this much; one of the same pattern (a push for a push) is nearer. */
 const OTHER_MOVEMENT = 2

@@ -1,5 +1,5 @@
 import { type BasePosition, familyOf } from '../movement'
-import type { Prescription } from '../plan'
+import { type Prescription, partOf } from '../plan'
 import { type Pacing, restSeconds, type Timeline } from '../timing'
 import type { Option, Placement } from './options'
 import type { AssessedPerson } from './roster'
@@ -85,9 +85,12 @@ export function ownRests(restMult: number, items: readonly Prescription[], takes
   const blocks = new Map(items.map(({ block }) => [block.id, block]))
   const stretches = [...blocks.values()].flatMap((block): OwnRest[] => {
     if (block.format !== 'intervals' || restMult <= 1) return []
-    const of = block.items.filter(({ id }) => takesPart(id)).length * (block.rounds ?? 1)
-    const rest = block.restSeconds ?? 15
-    const work = block.workSeconds ?? 30
+    const { stretches, rounds, workSeconds, restSeconds: equalRest } = block
+    const isIn = block.items.filter(({ id }) => takesPart(id)).length
+    const of = stretches ? Math.round((stretches.length * rounds * isIn) / Math.max(1, block.items.length)) : isIn * rounds
+    const mean = (numbers: readonly number[]) => numbers.reduce((sum, one) => sum + one, 0) / Math.max(1, numbers.length)
+    const rest = stretches ? mean(stretches.map((one) => one.restSeconds)) : equalRest
+    const work = stretches ? mean(stretches.map(({ seconds }) => seconds)) : workSeconds
     // each stretch left out gives its own time and the rest behind it
     const missing = (of - 1) * (restSeconds(rest, restMult) - rest)
     const leaves = Math.min(Math.max(0, of - 1), Math.ceil(missing / (work + rest)))
@@ -104,7 +107,7 @@ export interface SetsToTake {
 
 /** Sets that a class which became too long would lose: from the end of the main part backwards, one an item in turn, the last set never (5.7). */
 export function setsToTake(timeline: Timeline, items: readonly Prescription[], overSeconds: number): SetsToTake {
-  const inMain = new Set(timeline.segments.filter(({ phaseKind }) => phaseKind === 'main').flatMap(({ item }) => item ?? []))
+  const inMain = new Set(timeline.segments.filter(({ phaseKind }) => partOf(phaseKind) === 'main').flatMap(({ item }) => item ?? []))
   const main = items.filter(({ item, block }) => inMain.has(item.id) && block.format === 'straight').reverse()
   const secondsOfSet = ({ item, dose }: Prescription): number => {
     const own = timeline.segments.filter((segment) => segment.item === item.id)

@@ -1,4 +1,4 @@
-import type { PlanDraft, Prescription } from '../plan'
+import { type PlanDraft, type Prescription, partOf } from '../plan'
 import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 import { missingKit } from './options'
@@ -42,14 +42,14 @@ function doneSeconds(timeline: Timeline): { warm: number; cool: number; gentle: 
   const hard = (rpe: number) => rpe > GENTLE_RPE
   const first = segments.findIndex(({ kind, rpe }) => kind === 'work' && hard(rpe))
   if (first < 0) {
-    const labelled = (wanted: string) => phases.filter(({ kind }) => kind === wanted).reduce((sum, { seconds }) => sum + seconds, 0)
+    const labelled = (wanted: string) => phases.filter(({ kind }) => partOf(kind) === wanted).reduce((sum, { seconds }) => sum + seconds, 0)
     return { warm: labelled('warm-up'), cool: labelled('cool-down'), gentle: true }
   }
   const last = segments.findLastIndex(({ kind, rpe }) => kind === 'work' && hard(rpe))
   const sum = (list: Timeline['segments']) => list.reduce((total, { seconds }) => total + seconds, 0)
   return {
     warm: sum(segments.slice(0, first).filter(({ kind }) => kind === 'work')),
-    cool: sum(segments.slice(last + 1).filter(({ kind, rpe }) => rpe <= COOL_RPE && !['transition', 'teach', 'water'].includes(kind))),
+    cool: sum(segments.slice(last + 1).filter(({ kind, rpe }) => rpe <= COOL_RPE && ['work', 'rest', 'side-change', 'pause'].includes(kind))),
     gentle: false,
   }
 }

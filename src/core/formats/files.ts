@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { checkInSchema, clientSchema, daySchema } from '../client'
-import { planSchema } from '../plan'
+import { planSchema, planSchema2 } from '../plan'
 import { CONDITION_FIELDS, type FieldDefinition, PERSON_FIELDS, SESSION_FIELDS } from '../safety'
 import { issueWords } from './issueWords'
 
@@ -48,13 +48,11 @@ export const peopleFileSchema = z.strictObject({
   version: z.literal(1),
   people: z.array(personSchema).min(1).max(200),
 })
-export const classFileSchema = z.strictObject({
-  format: z.literal('velvet-step/class'),
-  version: z.literal(1),
-  date: daySchema.optional(),
-  session: sessionSchema.optional(),
-  plan: planSchema,
-})
+const classFile = { format: z.literal('velvet-step/class'), date: daySchema.optional(), session: sessionSchema.optional() }
+/** A class file as it is written now. */
+export const classFile2Schema = z.strictObject({ ...classFile, version: z.literal(2), plan: planSchema2 })
+/** A class file of any version: what it holds is read as the present one. */
+export const classFileSchema = z.strictObject({ ...classFile, version: z.union([z.literal(1), z.literal(2)]), plan: planSchema })
 export type PeopleFile = z.output<typeof peopleFileSchema>
 
 /** One thing wrong with a file, with its place. */

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { classFileSchema, peopleFileSchema } from './files'
+import { classFile2Schema, peopleFileSchema } from './files'
 
 const SCHEMAS = {
-  class: { title: 'Velvet Step class file', schema: classFileSchema },
+  class: { title: 'Velvet Step class file', schema: classFile2Schema },
   people: { title: 'Velvet Step people file', schema: peopleFileSchema },
 } as const
 

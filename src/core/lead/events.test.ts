@@ -9,6 +9,7 @@ const segment = (startSeconds: number, seconds: number, item: string) => ({
   seconds,
   phase: 'm',
   phaseKind: 'main' as const,
+  house: {},
   block: 'b',
   item,
   base: 'seat' as const,
@@ -17,6 +18,7 @@ const segment = (startSeconds: number, seconds: number, item: string) => ({
 const timeline: Timeline = {
   segments: [segment(0, 60, 'a'), segment(60, 30, 'b'), segment(90, 30, 'c')],
   totalSeconds: 120,
+  leastSeconds: 0,
   phases: [],
 }
 let serial = 0

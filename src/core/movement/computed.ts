@@ -1,6 +1,6 @@
 import { type Figure, HOLDS, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
 import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
-import type { DeclaredDemands, Dose, Movement, Muscle, TempoClass, Variant } from './movement'
+import type { DeclaredDemands, Dose, Movement, Muscle, SideUse, TempoClass, Variant } from './movement'
 
 const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => HOLDS.includes(hand)).length
 
@@ -67,29 +67,35 @@ export const repSeconds = (variant: Pick<Variant, 'tempo'>, dose?: Pick<Dose, 'h
 }
 
 /** Seconds of one repetition in a group, by tempo class, where nobody says otherwise: house estimates. */
-const CLASS_SECONDS: Record<Exclude<TempoClass, 'breath' | 'as-written'>, number> = {
+const CLASS_SECONDS: Record<Exclude<TempoClass, 'as-written'>, number> = {
   'on-the-beat': 1,
   'jump-or-punch': 1.5,
   'single-joint': 2.5,
   'whole-body': 3,
   'two-moves': 4,
+  breath: 8,
 }
-/** From this long on a pause inside a repetition is a hold, and is kept beside the time of the movement. */
-const HOLD_FROM = 2
-/** To take up a position that is kept, and to leave it: a house estimate. */
-const INTO_HOLD_SECONDS = 5
 
-/**
- * Seconds that one repetition takes in a group: by its tempo class with what is held in it; a position kept takes its seconds and the
- * way in and out; breathing goes by the breath as it is written.
- */
-export function groupRepSeconds(variant: Pick<Variant, 'tempo' | 'tempoClass'>, dose: Pick<Dose, 'holdSeconds' | 'reps' | 'workSeconds'>): number {
-  if (variant.tempoClass === 'as-written') return repSeconds(variant, dose)
-  const held = dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2
-  if (held) return dose.holdSeconds + INTO_HOLD_SECONDS
-  if (variant.tempoClass === 'breath') return repSeconds(variant, dose)
-  const pause = Math.max(variant.tempo.stay, dose.holdSeconds)
-  return CLASS_SECONDS[variant.tempoClass] + (pause >= HOLD_FROM ? pause : 0)
+/** What of a movement the length of its repetitions depends on. */
+export interface RepKind {
+  /** of one repetition in a group where nobody says otherwise, without a hold, s */
+  groupSeconds: number
+  /** of one repetition in the slower tempo that it is written in, without a hold, s */
+  controlledSeconds: number
+  /** kept within each repetition by the movement itself, s */
+  staySeconds: number
+  side: SideUse
+}
+
+export function repKind({ tempo, tempoClass, side }: Pick<Variant, 'tempo' | 'tempoClass' | 'side'>): RepKind {
+  const controlledSeconds = tempo.out + tempo.back + tempo.rest
+  return {
+    groupSeconds: tempoClass === 'as-written' ? controlledSeconds : CLASS_SECONDS[tempoClass],
+    controlledSeconds,
+    // a breath has its pause in it
+    staySeconds: tempoClass === 'breath' ? 0 : tempo.stay,
+    side,
+  }
 }
 
 /** Seconds each way below which a movement is fast, and from which it is slow (D11). */
@@ -100,8 +106,11 @@ const FAST_STEP_SECONDS = 0.55
 
 function tempoScale(variant: Variant, dose: Dose): number {
   if (dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2) return 0
-  const fastest = Math.min(...[variant.tempo.out, variant.tempo.back].filter((seconds) => seconds > 0))
-  if (!Number.isFinite(fastest)) return 0
+  const { out, stay, back, rest } = variant.tempo
+  const written = Math.min(...[out, back].filter((seconds) => seconds > 0))
+  if (!Number.isFinite(written)) return 0
+  // a repetition that is said to be shorter is quicker in each of its ways
+  const fastest = dose.fastestSeconds ?? (dose.repSeconds === undefined ? written : written * (dose.repSeconds / (out + stay + back + rest)))
   const fast = variant.tempoClass === 'on-the-beat' ? FAST_STEP_SECONDS : FAST_SECONDS
   return fastest < fast ? 3 : fastest < SLOW_SECONDS ? 2 : 1
 }
@@ -227,7 +236,8 @@ const STEP_SECONDS = 2
 const LIMB_OF_KIT = { dumbbell: 'arm', band: 'arm', ball: 'arm', cuff: 'leg' } as const
 
 /** Work seconds of one set on one side. */
-export const setSeconds = (variant: Variant, dose: Dose): number => dose.workSeconds ?? (dose.reps ?? 1) * repSeconds(variant, dose)
+export const setSeconds = (variant: Variant, dose: Dose): number =>
+  dose.workSeconds ?? (dose.reps ?? 1) * (dose.repSeconds ?? repSeconds(variant, dose))
 
 /**
  * Everything the rules read of a variant with a dose. What a pose shows is measured on the poses, the rest follows from position,

@@ -1,7 +1,7 @@
 export { type LadderSpec, ladder } from './author'
 export { bandFor, bandRunOf } from './bands'
 export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf, type Successor } from './catalogue'
-export { demandsOf, groupRepSeconds, measuredPoses, repSeconds } from './computed'
+export { demandsOf, measuredPoses, type RepKind, repKind, repSeconds } from './computed'
 export {
   ATTRIBUTE_NAMES,
   ATTRIBUTES,
@@ -32,6 +32,7 @@ export {
   MUSCLES,
   PATTERNS,
   type Pattern,
+  SIDE_USES,
   type SideUse,
   TEMPO_CLASSES,
   type Tempo,

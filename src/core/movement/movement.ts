@@ -41,6 +41,9 @@ export interface Dose {
   loadKg: number
   /** intended exertion, 0 to 10 */
   rpe: number
+  /** s of one whole repetition where somebody says so, and of its faster way; else the movement's own */
+  repSeconds?: number
+  fastestSeconds?: number
 }
 
 /** Both limbs together, sides in turn within a set, or one whole side after the other. */

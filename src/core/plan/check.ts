@@ -6,10 +6,15 @@ import {
   type Dose,
   demandsOf,
   encodeDemands,
-  groupRepSeconds,
   type PlannedDemands,
+  type RepKind,
+  repKind,
+  type SideUse,
 } from '../movement'
-import { type Block, type Item, itemsOf, type PlanDraft } from './plan'
+import { judgedDose, type PlanDose, type SetWork, setsOf } from './dose'
+import { type Block, type Placed, stepsOf } from './formats'
+import type { Item } from './item'
+import { itemsOf, type PlanDraft } from './plan'
 
 /** What is wrong with a draft; sentences are made where it is shown. */
 export type PlanProblem = { code: 'unknown-variant'; item: string; variant: string } | { code: 'id-twice'; id: string }
@@ -57,34 +62,46 @@ export interface Prescription {
   entry?: CatalogueEntry
   /** why the planned variant is gone and `entry` stands in its place */
   replaced?: string
-  /** the dose as it is done in this block: intervals and rounds count */
+  /** the dose as it is judged in this block: the most that any set or stretch asks */
   dose: Dose
+  /** the dose as the plan says it, of the library where it says nothing */
+  planDose: PlanDose
+  side: SideUse
+  /** sets on the first and on the second side, as they are done when no clock of the block says otherwise */
+  sets: readonly [readonly SetWork[], readonly SetWork[]]
   /** s of one visit to the item on one side */
   workSeconds: number
   demands: PlannedDemands
   vector: Float64Array
+  /** s of one repetition in the group */
   repSeconds: number
 }
 
-const INTERVAL_SECONDS = 30
+/** Steps by the clock that give way and side in one stretch leave this for the change, s: a house estimate. */
+export const SIDE_CHANGE_SECONDS = 5
+
 /** A position taken and kept, rather than repetitions with a pause in each. */
 const isHeld = (dose: Dose) => dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2
 
-/** The dose that a block makes of an item's: rounds for sets, and by the clock as long as the interval lasts. */
-export function doseInBlock(dose: Dose, block: Pick<Block, 'format' | 'rounds' | 'workSeconds'>, mostSets = dose.sets): Dose {
-  switch (block.format) {
-    case 'straight':
-      return dose
-    case 'circuit':
-      return { ...dose, sets: block.rounds ?? mostSets }
-    case 'intervals': {
-      const seconds = block.workSeconds ?? INTERVAL_SECONDS
-      const { reps: _reps, ...rest } = dose
-      const sets = block.rounds ?? 1
-      return isHeld(dose) ? { ...rest, sets, reps: 1, holdSeconds: seconds } : { ...rest, sets, workSeconds: seconds }
-    }
-  }
+/** The judged dose with what the block makes of it: rounds for sets, and by the clock as long as its longest stretch lasts. */
+function inBlock(dose: Dose, block: Block, placed: Placed): Dose {
+  if (block.format === 'straight' || block.format === 'quiet') return dose
+  const own = stepsOf(block, block.items.length > 0 ? placedOf(block, placed) : []).flatMap((step) =>
+    step.kind === 'work' && step.item === placed.id ? [step] : [],
+  )
+  const sets = Math.max(1, ...own.map((step) => step.sets))
+  const clocks = own.flatMap(({ clockSeconds }) => clockSeconds ?? [])
+  const rpe = Math.max(0, ...own.flatMap((step) => step.rpe ?? []))
+  const judged: Dose = { ...dose, sets, ...(rpe > 0 && { rpe }) }
+  if (clocks.length === 0) return judged
+  const seconds = Math.max(...clocks)
+  const { reps: _reps, ...rest } = judged
+  return isHeld(dose) ? { ...rest, reps: 1, holdSeconds: seconds } : { ...rest, workSeconds: seconds }
 }
+
+/** Who stands beside it does not matter to one item but for the turns of stretches and the most sets. */
+const placedOf = (block: Block, placed: Placed): Placed[] =>
+  block.items.map(({ id, dose, optional }) => (id === placed.id ? placed : { id, optional, side: 'both', dose: dose ?? { sets: 1, holdSeconds: 0 } }))
 
 /** The dose that hand-written demands imply: what they leave out has its neutral value (rule base 1.2). */
 function doseOf(demands: DemandsInput): Dose {
@@ -92,15 +109,28 @@ function doseOf(demands: DemandsInput): Dose {
   return { sets: 1, reps: Math.max(1, reps), holdSeconds: isometricHoldSec, restSeconds: 30, loadKg: externalLoadKg, rpe: intendedRpe }
 }
 
-const visitSeconds = (dose: Dose, repSeconds: number): number =>
-  dose.workSeconds ?? (isHeld(dose) ? Math.max(dose.holdSeconds, repSeconds) * (dose.reps ?? 1) : (dose.reps ?? 1) * repSeconds)
+const asPlanDose = ({ repSeconds: _rep, fastestSeconds: _fastest, ...dose }: Dose): PlanDose => dose
 
-function describedPrescription(item: Item, block: Block, mostSets: number): Prescription {
+/** Parts of a prescription that library variants and described movements share. */
+function worked(item: Item, block: Block, library: Dose, kind: RepKind, bpm: number | undefined) {
+  const planDose = item.dose ?? asPlanDose(library)
+  const side = planDose.sides ?? kind.side
+  const placed: Placed = { id: item.id, dose: planDose, side, optional: item.optional }
+  const dose = item.dose ? inBlock(judgedDose(planDose, library, bpm), block, placed) : inBlock(library, block, placed)
+  const sets = [setsOf(planDose, library, kind, bpm, 0), setsOf(planDose, library, kind, bpm, 1)] as const
+  const first = sets[0][0]
+  const visit = first ? first.clockSeconds + first.countedSeconds + first.heldSeconds : 0
+  const workSeconds = dose.workSeconds ?? visit
+  return { planDose, side, dose, sets, workSeconds, repSeconds: first?.repSeconds ?? kind.groupSeconds }
+}
+
+function describedPrescription(item: Item, block: Block, bpm: number | undefined): Prescription {
   const described = item.described!
-  const dose = doseInBlock(item.dose ?? doseOf(described.demands), block, mostSets)
-  const { repSeconds } = described
-  const workSeconds = block.format === 'intervals' ? (block.workSeconds ?? INTERVAL_SECONDS) : visitSeconds(dose, repSeconds)
   const written = completeDemands(described.demands)
+  const side: SideUse = written.side === 'alternating' ? 'alternating' : 'both'
+  const kind: RepKind = { groupSeconds: described.repSeconds, controlledSeconds: described.repSeconds, staySeconds: 0, side }
+  const made = worked(item, block, doseOf(described.demands), kind, bpm)
+  const { dose, workSeconds, repSeconds } = made
   // what is done is what the dose says; a pause inside the repetition stays
   const done = {
     isometricHoldSec: Math.max(dose.holdSeconds, written.isometricHoldSec),
@@ -108,48 +138,40 @@ function describedPrescription(item: Item, block: Block, mostSets: number): Pres
     ...(item.dose && { externalLoadKg: dose.loadKg, intendedRpe: dose.rpe }),
   }
   const demands = { ...written, ...done }
-  return {
-    item,
-    block,
-    name: described.name,
-    movement: `described:${item.id}`,
-    dose,
-    workSeconds,
-    demands,
-    vector: encodeDemands(demands),
-    repSeconds,
-  }
+  return { ...made, item, block, name: described.name, movement: `described:${item.id}`, demands, vector: encodeDemands(demands) }
 }
 
 /**
  * What an item of a sound plan comes to in its block.
  *
+ * @param bpm of the music of the class, where the block has none of its own
  * @throws when the library does not have the variant: the plan was not checked
  */
-export function prescriptionOf(item: Item, block: Block, catalogue: Catalogue): Prescription {
-  const setsOf = (one: Item) => one.dose?.sets ?? (one.variant === undefined ? 1 : (catalogue.byId.get(one.variant)?.variant.dose.sets ?? 1))
-  const mostSets = Math.max(1, ...block.items.map(setsOf))
-  if (item.described) return describedPrescription(item, block, mostSets)
+export function prescriptionOf(item: Item, block: Block, catalogue: Catalogue, bpm?: number): Prescription {
+  const beats = block.bpm ?? bpm
+  if (item.described) return describedPrescription(item, block, beats)
   const entry = catalogue.byId.get(item.variant!)
   if (!entry) throw new Error(`the library has no variant "${item.variant}": the plan was not checked`)
-  const dose = doseInBlock(item.dose ?? entry.variant.dose, block, mostSets)
+  const made = worked(item, block, entry.variant.dose, repKind(entry.variant), beats)
+  const { dose, side } = made
   const asInLibrary = item.dose === undefined && dose === entry.variant.dose
-  const demands = asInLibrary ? entry.planned : demandsOf(entry.movement, entry.variant, dose)
-  const rep = groupRepSeconds(entry.variant, dose)
+  const demands = asInLibrary ? entry.planned : demandsOf(entry.movement, { ...entry.variant, side }, dose)
   return {
+    ...made,
     item,
     block,
     name: `${entry.movement.name}: ${entry.variant.name}`,
     movement: entry.movement.id,
     entry,
     ...(entry.variant.id !== item.variant && { replaced: catalogue.successors[item.variant!]?.because ?? '' }),
-    dose,
-    workSeconds: block.format === 'intervals' ? (block.workSeconds ?? INTERVAL_SECONDS) : (dose.workSeconds ?? (dose.reps ?? 1) * rep),
     demands,
     vector: asInLibrary ? entry.vector : encodeDemands(demands),
-    repSeconds: rep,
   }
 }
+
+/** s of one repetition of a library variant at its own dose in a group. */
+export const libraryRepSeconds = ({ variant }: Pick<CatalogueEntry, 'variant'>): number =>
+  setsOf(asPlanDose(variant.dose), variant.dose, repKind(variant), undefined)[0]?.repSeconds ?? 0
 
 /** A library variant judged by itself, at its own dose, as the library and the choices for a block show it. */
 export const aloneInBlock = (variant: string): { item: Item; block: Block } => {
@@ -159,4 +181,7 @@ export const aloneInBlock = (variant: string): { item: Item; block: Block } => {
 
 /** Every item of a plan with what it comes to, in order. */
 export const prescriptionsOf = (plan: PlanDraft, catalogue: Catalogue): Prescription[] =>
-  itemsOf(plan).map(({ item, block }) => prescriptionOf(item, block, catalogue))
+  itemsOf(plan).map(({ item, block }) => prescriptionOf(item, block, catalogue, plan.bpm))
+
+/** How an item stands in the order of its block. */
+export const placedIn = ({ item, planDose, side }: Prescription): Placed => ({ id: item.id, dose: planDose, side, optional: item.optional })

@@ -1,31 +1,19 @@
 export {
   aloneInBlock,
   checkPlan,
-  doseInBlock,
+  libraryRepSeconds,
   type Plan,
   type PlanProblem,
   type Prescription,
+  placedIn,
   prescriptionOf,
   prescriptionsOf,
   problemText,
+  SIDE_CHANGE_SECONDS,
 } from './check'
-export { applyEdit, type Edit, EditError } from './edit'
-export {
-  BLOCK_FORMATS,
-  type Block,
-  blockSchema,
-  demandsSchema,
-  describedSchema,
-  type Item,
-  itemSchema,
-  itemsOf,
-  PHASE_KINDS,
-  type Phase,
-  type PhaseKind,
-  type PlanDraft,
-  type PlanInput,
-  phaseSchema,
-  planSchema,
-  roomSchema,
-} from './plan'
+export { beatSeconds, type PlanDose, planDoseSchema, type RepTempo, type SetWork } from './dose'
+export { applyEdit, type BlockField, canApply, type Edit, EditError, type Frame } from './edit'
+export { BLOCK_FORMATS, type Block, type BlockFormat, blockSchema, formatLabel, formatWords, QUIET_KINDS, type Step, stepsOf } from './formats'
+export type { Item } from './item'
+export { itemsOf, PHASE_KINDS, type Phase, type PhaseKind, type PlanDraft, type PlanInput, partOf, planSchema, planSchema2, roomSchema } from './plan'
 export { atHour, type ClassCalendar, type Closed, calendarSchema, meetings, type Schedule, timeSchema } from './schedule'

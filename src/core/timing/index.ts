@@ -1,8 +1,6 @@
+export { BASES, type Base, baseOf, changeSeconds } from './bases'
+export { BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates } from './rates'
 export {
-  BASES,
-  type Base,
-  baseOf,
-  changeSeconds,
   clock,
   expand,
   type Pacing,

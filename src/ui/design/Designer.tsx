@@ -46,8 +46,12 @@ type Open =
   | { kind: 'questions'; questions?: ClassQuestion[] }
 
 const SEGMENT_WORDS: Record<SegmentKind, string> = {
-  transition: 'getting ready for',
-  teach: 'showing',
+  link: 'coming to',
+  'count-in': 'counting in',
+  change: 'changing place for',
+  kit: 'kit for',
+  showing: 'showing',
+  talk: 'a word',
   pause: 'standing a moment before',
   work: 'at work on',
   'side-change': 'changing sides in',

@@ -42,8 +42,12 @@ interface Props {
 }
 
 const KIND_WORDS: Record<Segment['kind'], string> = {
-  transition: 'Get ready',
-  teach: 'Show it',
+  link: 'Next',
+  'count-in': 'Get ready',
+  change: 'Change place',
+  kit: 'Kit',
+  showing: 'Show it',
+  talk: 'A word',
   pause: 'Stand a moment',
   work: 'Go',
   'side-change': 'Change sides',

@@ -1,9 +1,17 @@
 'use client'
 import { Slider } from 'radix-ui'
+import type { PhaseKind } from '@/core/plan'
 import { BASES, type Base, clock, type TreadLine as Line } from '@/core/timing'
 
 const BASE_WORDS: Record<Base, string> = { floor: 'floor', bed: 'bed', seat: 'seat', heldStand: 'held stand', freeStand: 'free stand' }
-const PHASE_WORDS = { 'warm-up': 'warm-up', main: 'main', 'cool-down': 'cool-down' } as const
+const PHASE_WORDS: Record<PhaseKind, string> = {
+  'warm-up': 'warm-up',
+  main: 'main',
+  balance: 'balance',
+  floor: 'floor',
+  'cool-down': 'cool-down',
+  relaxation: 'relaxation',
+}
 
 /** In words, for those who do not see the line. */
 export function treadWords(line: Line): string {
@@ -42,7 +50,7 @@ export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
   const y = (level: number) => TOP + (4 - level) * STEP
   const top = stair(line, x, y)
   const first = line.treads[0]
-  const phases = line.treads.reduce<{ kind: keyof typeof PHASE_WORDS; start: number; end: number }[]>((list, tread) => {
+  const phases = line.treads.reduce<{ kind: PhaseKind; start: number; end: number }[]>((list, tread) => {
     const last = list.at(-1)
     if (last && last.kind === tread.phaseKind) last.end = tread.endSeconds
     else list.push({ kind: tread.phaseKind, start: tread.startSeconds, end: tread.endSeconds })

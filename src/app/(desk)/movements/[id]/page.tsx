@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation'
-import { demandsInWords, describePicture, differences, dosesPerGoal, groupRepSeconds, ladderOf, OWN_PREFIX, pictureOf } from '@/core/movement'
+import { demandsInWords, describePicture, differences, dosesPerGoal, ladderOf, OWN_PREFIX, pictureOf } from '@/core/movement'
+import { libraryRepSeconds } from '@/core/plan'
 import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
 import { peopleOn } from '@/server/roster'
@@ -47,7 +48,7 @@ export default async function MovementPage({ params, searchParams }: { params: P
         muscles={`${named(movement.main)}${movement.helping.length > 0 ? `; helping: ${named(movement.helping)}` : ''}`}
         steps={steps.map(({ variant, planned }, index) => ({
           variant,
-          repSeconds: groupRepSeconds(variant, variant.dose),
+          repSeconds: libraryRepSeconds({ variant }),
           demands: demandsInWords(planned),
           changes: index > 0 ? differences(steps[index - 1]!.planned, planned) : [],
           doses: dosesPerGoal(movement.purpose, variant.dose),

@@ -1,0 +1,98 @@
+import { z } from 'zod'
+import type { PlanDose } from '../dose'
+import { idSchema, itemSchema } from '../item'
+
+/** What every block has. */
+export const common = {
+  id: idSchema,
+  title: z.string().max(80).default(''),
+  /** left out when time is short: the forecast is then a range */
+  optional: z.boolean().optional(),
+  /** water and a breath after the block, s; the set-up of what follows fits inside */
+  pauseAfter: z.number().int().min(0).max(600).default(0),
+  /** beats a minute of its music; left out = that of the plan */
+  bpm: z.number().min(30).max(240).optional(),
+  items: z.array(itemSchema).max(40).default([]),
+}
+export const rest = z.number().int().min(0).max(600)
+export const rounds = z.number().int().min(1).max(30)
+
+/** An item as the order of a block depends on it. */
+export interface Placed {
+  id: string
+  dose: PlanDose
+  side: NonNullable<PlanDose['sides']>
+  optional?: boolean | undefined
+}
+
+/** What happens next in a block; the timeline makes seconds of it. */
+export type Step =
+  | {
+      kind: 'work'
+      item: string
+      /** 1-based, and how many in all */
+      set: number
+      sets: number
+      /** only this side; left out = as the item uses its sides */
+      side?: 0 | 1
+      /** by the clock, whatever the dose says, s; two sides share it */
+      clockSeconds?: number
+      /** effort of this stretch, where it is not that of the dose */
+      rpe?: number
+      optional?: true
+    }
+  | {
+      kind: 'gap'
+      /**
+       * - sets: of one item
+       * - items: from one item to another
+       * - round: from one item to another that take turns
+       * - rounds: after the last item of a round
+       * - flow: no gap but what a change of place needs
+       * - side: everybody changes to the other side
+       */
+      between: 'sets' | 'items' | 'round' | 'rounds' | 'flow' | 'side'
+      /** said in the plan; left out = not said */
+      seconds?: number
+      /** kept by a clock, so that set-up fits inside */
+      exact?: true
+      /** after this item */
+      after: string
+    }
+  | { kind: 'quiet' }
+
+/** How one format runs. */
+export interface BlockRun<B> {
+  /** its name on screen */
+  label: string
+  /** in a few words, with its numbers */
+  words: (block: B) => string
+  steps: (block: B, items: readonly Placed[]) => Step[]
+}
+
+export const gap = (between: (Step & { kind: 'gap' })['between'], after: string, seconds?: number, exact = false): Step => ({
+  kind: 'gap',
+  between,
+  after,
+  ...(seconds !== undefined && { seconds }),
+  ...(exact && { exact }),
+})
+export const work = (item: Placed, set: number, sets: number, more: Partial<Step & { kind: 'work' }> = {}): Step => ({
+  kind: 'work',
+  item: item.id,
+  set,
+  sets,
+  ...(item.optional && { optional: true }),
+  ...more,
+})
+
+/** Steps with a gap between each two of them. @param between the gap before the second of two */
+export function parted<T>(list: readonly T[], each: (one: T, index: number) => readonly Step[], between: (before: T, index: number) => Step): Step[] {
+  return list.flatMap((one, index) => [...(index > 0 ? [between(list[index - 1]!, index)] : []), ...each(one, index)])
+}
+
+/** As many rounds as are said, else as the most sets of an item. */
+export const roundsOf = (said: number | undefined, items: readonly Placed[]): number => said ?? Math.max(1, ...items.map(({ dose }) => dose.sets))
+
+export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
+export const range = (n: number): number[] => Array.from({ length: n }, (_, index) => index + 1)

@@ -1,0 +1,59 @@
+import { z } from 'zod'
+import { ATTRIBUTES, type AttributeName, attribute, BASE_POSITIONS, type DemandsInput, MUSCLES } from '../movement'
+import { KIT } from '../vocabulary'
+import { planDoseSchema } from './dose'
+
+export const idSchema = z.string().regex(/^[a-z0-9][a-z0-9-]{0,39}$/i, 'expected letters, digits and hyphens, 40 at most')
+
+/** How people are held. */
+export const positionSchema = z.enum(BASE_POSITIONS)
+
+/** A demand vector written by hand: every attribute of the rule base by its name, neutral values left out. */
+export const demandsSchema = z
+  .strictObject(
+    Object.fromEntries(
+      (Object.keys(ATTRIBUTES) as AttributeName[]).map((name) => {
+        const definition = attribute(name)
+        const value =
+          definition.kind === 'enum'
+            ? z.enum(definition.values as [string, ...string[]])
+            : definition.kind === 'flag'
+              ? z.boolean()
+              : definition.unit === 'step'
+                ? z.number().int().min(definition.min).max(definition.max)
+                : z.number().min(definition.min).max(definition.max)
+        return [name, name === 'basePosition' ? value : value.optional()]
+      }),
+    ),
+  )
+  .transform((value) => value as unknown as DemandsInput)
+
+/** Any movement somebody can describe: a name and its demands, with how long it takes. */
+export const describedSchema = z.strictObject({
+  name: z.string().min(1).max(120),
+  demands: demandsSchema,
+  /** seconds of one repetition */
+  repSeconds: z.number().min(0.3).max(120).default(4),
+  kitBringsSupport: z.boolean().default(false),
+  /** what it uses, what it works, and the library movement whose pattern it has: its alternatives are then siblings in kind */
+  kit: z.array(z.enum(KIT)).max(6).default([]),
+  main: z.array(z.enum(MUSCLES)).max(8).default([]),
+  like: z.string().max(60).optional(),
+})
+
+export const itemSchema = z
+  .strictObject({
+    id: idSchema,
+    /** library variant, `movement/variant` */
+    variant: z.string().max(90).optional(),
+    described: describedSchema.optional(),
+    /** left out = as the library has it */
+    dose: planDoseSchema.optional(),
+    /** left out when time is short: the forecast is then a range */
+    optional: z.boolean().optional(),
+    note: z.string().max(300).optional(),
+  })
+  .refine((item) => (item.variant === undefined) !== (item.described === undefined), {
+    message: 'expected either a library variant or a described movement',
+  })
+export type Item = z.output<typeof itemSchema>

@@ -1,0 +1,35 @@
+/** What a stretch of time depends on: a clock or music, counted repetitions, a kept position, or all that is between. */
+export const DEPENDS = ['clock', 'counted', 'held', 'between'] as const
+export type Depends = (typeof DEPENDS)[number]
+
+/**
+ * How an instructor's real times differ from the house's: factors on counted, held and between, above it on each movement. What a clock or
+ * music keeps, and what the plan states in seconds, is never scaled.
+ */
+export interface Rates {
+  counted: number
+  held: number
+  between: number
+  /** on the counted and held time of a movement, by its id */
+  movements: Readonly<Record<string, number>>
+}
+export const HOUSE_RATES: Rates = { counted: 1, held: 1, between: 1, movements: {} }
+
+/** House estimates of what is between, s. Each is an estimate of this tool until the instructor's own times are known. */
+export const BETWEEN = {
+  /** from one item to the next: praise, a name, a count-in */
+  link: 8,
+  /** of the link, the count-in */
+  countIn: 3,
+  /** to fetch, put away or change kit */
+  kit: 10,
+  /** to show what is new to the group */
+  showing: 12,
+  /** between sets where the plan states nothing */
+  rest: 20,
+  /** change-over in a round */
+  changeOver: 10,
+  /** on top of it: kit changes hands, or the item is shown for the first time */
+  changeOverKit: 5,
+  changeOverShowing: 10,
+} as const
