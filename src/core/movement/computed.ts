@@ -32,6 +32,9 @@ function baseOf(pose: Pose, variant: Variant): BasePosition {
   }
 }
 
+/** Where a repetition begins and ends: a rise from the chair begins on the chair, though the hardest of it is standing. */
+export const startsIn = (variant: Variant): BasePosition => baseOf(variant.poses[0]!, variant)
+
 /** From what holds most to what holds least; the hardest moment names the position. */
 const FREEDOM: readonly BasePosition[] = [
   'bed-supine',

@@ -1,7 +1,7 @@
 export { type LadderSpec, ladder } from './author'
 export { bandFor, bandRunOf } from './bands'
 export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf, type Successor } from './catalogue'
-export { demandsOf, measuredPoses, type RepKind, repKind, repSeconds } from './computed'
+export { demandsOf, measuredPoses, type RepKind, repKind, repSeconds, startsIn } from './computed'
 export {
   ATTRIBUTE_NAMES,
   ATTRIBUTES,

@@ -1,4 +1,17 @@
 export { BASES, type Base, baseOf, changeSeconds } from './bases'
+export {
+  type Forecast,
+  forecastOf,
+  HOUSE_PACE,
+  type HouseSeconds,
+  houseOf,
+  LEARNED,
+  type Learned,
+  type LedStretch,
+  learnPace,
+  type Pace,
+  type PaceWish,
+} from './pace'
 export { BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates } from './rates'
 export {
   clock,

@@ -1,4 +1,4 @@
-import type { BasePosition, Catalogue } from '../movement'
+import { type BasePosition, type Catalogue, startsIn } from '../movement'
 import {
   type Block,
   type Phase,
@@ -93,6 +93,7 @@ const RESTING_RPE = 1
 
 const kitOf = ({ entry, item }: Prescription): readonly Kit[] =>
   (entry?.variant.kit ?? item.described?.kit ?? []).filter((kit) => kit !== 'chair' && kit !== 'support' && kit !== 'wall')
+const startOf = ({ entry, demands }: Prescription): BasePosition => (entry ? startsIn(entry.variant) : demands.basePosition)
 const sameKit = (a: readonly Kit[], b: readonly Kit[]) => a.length === b.length && a.every((kit) => b.includes(kit))
 
 /** A stated rest that waits for what comes: set-up fits inside. */
@@ -111,7 +112,9 @@ class Expansion {
   private segments: Segment[] = []
   /** exact; segments begin and end at whole seconds */
   private now = 0
+  /** where people are before what comes */
   private position: BasePosition = 'seated-unsupported'
+  private base: Base = 'seat'
   private kit: readonly Kit[] = []
   private readonly shown: Set<string>
   /** the item that was last at work */
@@ -147,7 +150,7 @@ class Expansion {
       phase: phase.id,
       phaseKind: phase.kind,
       block: block.id,
-      base: baseOf(this.position),
+      base: this.base,
       rpe: RESTING_RPE,
       ...rest,
       house: kept,
@@ -177,8 +180,7 @@ class Expansion {
   private approach(phase: Phase, block: Block, to: Prescription, between: Gap['between'] | 'first', optional: boolean) {
     const id = to.item.id
     const isFirst = this.before === undefined
-    const position = to.demands.basePosition
-    const change = changeSeconds(this.position, position)
+    const change = changeSeconds(this.position, startOf(to))
     const kit = kitOf(to)
     const moved = !sameKit(this.kit, kit) && (kit.length > 0 || this.kit.length > 0)
     const isNew = !this.shown.has(to.movement)
@@ -260,7 +262,8 @@ class Expansion {
   }
 
   private arrive(to: Prescription) {
-    this.position = to.demands.basePosition
+    this.position = startOf(to)
+    this.base = baseOf(to.demands.basePosition)
     this.kit = kitOf(to)
     this.before = to
   }
@@ -359,6 +362,7 @@ class Expansion {
       const owed = this.owed
       this.owed = undefined
       this.pay(owed, needed)
+      this.base = baseOf(position)
       this.push(phase, block, { between: change }, { kind: 'change', position, ...optional })
       this.position = position
     } else {

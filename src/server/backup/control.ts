@@ -64,7 +64,7 @@ export async function openControl(connection: Connection): Promise<void> {
 export async function* askServer(folder: string, method: 'GET' | 'POST', command: string, send?: AsyncIterable<string>): AsyncGenerator<string> {
   const response = await new Promise<IncomingMessage>((told, failed) =>
     reach(folder, SOCKET, (socketPath, done) => {
-      const call = request({ socketPath, path: command, method }, (message) => {
+      const call = request({ socketPath, path: command, method, agent: false }, (message) => {
         done()
         told(message)
       }).once('error', (error) => {
