@@ -180,6 +180,68 @@ test('movements and conditions come as JSON', () => {
 test('time counts the example to the second', () => {
   const { status, stdout } = cli('time', '--class', path.join(EXAMPLES, 'class.json'), '--json')
   expect(status).toBe(0)
-  expect(JSON.parse(stdout).totalSeconds).toBeGreaterThan(60)
+  const timed = JSON.parse(stdout)
+  expect(timed.totalSeconds).toBeGreaterThan(60)
+  const sum = (list: { seconds: number }[]) => list.reduce((all, { seconds }) => all + seconds, 0)
+  expect(sum(timed.blocks)).toBe(timed.totalSeconds)
+  expect(sum(timed.segments)).toBe(timed.totalSeconds)
   expect(readFileSync(path.join(EXAMPLES, 'class.json'), 'utf8')).toContain('velvet-step/class')
+})
+
+test('a pace that was learned from a log of blocks brings the class to its logged length, and what a clock keeps stays', () => {
+  const plan = {
+    version: 2,
+    title: 'Blocks',
+    promisedMinutes: 20,
+    familiar: ['sit-to-stand', 'march'],
+    phases: [
+      {
+        id: 'm',
+        kind: 'main',
+        blocks: [
+          { id: 'a', format: 'straight', items: [{ id: 'i', variant: 'sit-to-stand/hands', dose: { sets: 3, reps: 15 } }] },
+          {
+            id: 'c',
+            format: 'intervals',
+            rounds: 4,
+            workSeconds: 40,
+            restSeconds: 20,
+            restFirst: true,
+            items: [{ id: 'j', variant: 'march/seated' }],
+          },
+        ],
+      },
+    ],
+  }
+  const file = written('paced.json', { format: 'velvet-step/class', version: 2, plan })
+  const time = (...more: string[]) => JSON.parse(cli('time', '--class', file, '--json', ...more).stdout)
+  const house = time()
+  const [a, c] = house.blocks.map(({ seconds }: { seconds: number }) => seconds)
+  expect(c).toBe(4 * 60)
+  const sessions = Array.from({ length: 8 }, (_, n) => ({
+    day: `2026-11-${10 + n}`,
+    blocks: [
+      { block: 'a', seconds: a * 1.3 },
+      { block: 'c', seconds: c },
+    ],
+  }))
+  const log = written('led.json', { format: 'velvet-step/led', version: 1, sessions })
+  const learned = cli('pace', '--class', file, '--log', log)
+  expect(learned.status).toBe(0)
+  expect(JSON.parse(learned.stdout)).toMatchObject({ format: 'velvet-step/pace', classes: 8, stretches: 8 })
+  const paced = time('--pace', written('pace.json', learned.stdout))
+  expect(Math.abs(paced.blocks[0].seconds / (a * 1.3) - 1)).toBeLessThan(0.05)
+  expect(paced.blocks[1].seconds).toBe(c)
+})
+
+test('a log that names what the plan has not is refused with its place', () => {
+  const log = written('led-wrong.json', {
+    format: 'velvet-step/led',
+    version: 1,
+    sessions: [{ day: '2026-11-10', blocks: [{ block: 'nowhere', seconds: 60 }] }],
+  })
+  const { status, stdout, stderr } = cli('pace', '--class', path.join(EXAMPLES, 'class.json'), '--log', log)
+  expect(status).toBe(2)
+  expect(stdout).toBe('')
+  expect(stderr).toContain('$.sessions[0].blocks[0].block: the plan has no block "nowhere"')
 })

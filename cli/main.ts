@@ -4,11 +4,23 @@ import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { isDay } from '@/core/client'
 import { assessRoster, evaluate } from '@/core/evaluate'
-import { classFileSchema, type FileProblem, factsOfPerson, parseFile, peopleFileSchema, type Report, reportOf } from '@/core/formats'
-import { checkPlan, problemText } from '@/core/plan'
+import {
+  classFileSchema,
+  type FileProblem,
+  factsOfPerson,
+  ledFileSchema,
+  paceFile,
+  paceFileSchema,
+  parseFile,
+  peopleFileSchema,
+  type Report,
+  reportOf,
+  stretchesOf,
+} from '@/core/formats'
+import { checkPlan, libraryRepSeconds, problemText } from '@/core/plan'
 import { AssessmentError, assess, buildRuleBase } from '@/core/safety'
-import { clock, expand } from '@/core/timing'
-import { text } from './text'
+import { expand, forecastOf, HOUSE_PACE, learnPace, type Pace } from '@/core/timing'
+import { text, timeText } from './text'
 
 /** Ends with exit code 2: bad input, with its place and what was expected; nothing is written. */
 class BadInput extends Error {
@@ -19,7 +31,8 @@ class BadInput extends Error {
 
 const USAGE = `Usage:
   check --class class.json --people people.json [--date YYYY-MM-DD] [--json]
-  time --class class.json [--json]
+  time --class class.json [--pace pace.json] [--json]
+  pace --class class.json --log led.json [--date YYYY-MM-DD]
   movements --json
   conditions --json
 Exit codes: 0 all have a safe option, 1 somebody has none, 2 bad input.`
@@ -27,6 +40,8 @@ Exit codes: 0 all have a safe option, 1 somebody has none, 2 bad input.`
 const options = {
   class: { type: 'string' },
   people: { type: 'string' },
+  pace: { type: 'string' },
+  log: { type: 'string' },
   date: { type: 'string' },
   json: { type: 'boolean', default: false },
 } as const
@@ -71,6 +86,44 @@ function check(values: { class?: string; people?: string; date?: string }): Repo
   return reportOf(evaluate(plan, assessRoster(base, people, plan, file.session), LIBRARY), date)
 }
 
+/** The class in seconds at an instructor's pace, the house's when none is given, by phase, block and item. */
+function time(values: { class?: string; pace?: string }) {
+  const { plan } = classOf(values.class)
+  const parsed = values.pace === undefined ? undefined : parseFile(paceFileSchema, read(values.pace, 'pace'))
+  if (parsed && 'problems' in parsed) throw placed(values.pace!, parsed.problems)
+  const known: Pace = parsed ? parsed.file : HOUSE_PACE
+  const timeline = expand(plan, LIBRARY, undefined, known.rates)
+  const sum = (kind: 'block' | 'item', id: string) => {
+    const own = timeline.segments.filter((segment) => segment[kind] === id)
+    return { id, startSeconds: own[0]?.startSeconds ?? 0, seconds: own.reduce((all, { seconds }) => all + seconds, 0) }
+  }
+  const blocks = plan.phases.flatMap(({ blocks: own }) => own)
+  return {
+    totalSeconds: timeline.totalSeconds,
+    leastSeconds: timeline.leastSeconds,
+    forecast: forecastOf(timeline, known),
+    phases: timeline.phases,
+    blocks: blocks.map(({ id, title, format }) => ({ ...sum('block', id), title, format })),
+    items: blocks.flatMap(({ items }) => items.map(({ id }) => sum('item', id))),
+    segments: timeline.segments,
+  }
+}
+
+/** The pace that a log of led classes tells of. */
+function pace(values: { class?: string; log?: string; date?: string }): Pace {
+  const { plan } = classOf(values.class)
+  const parsed = parseFile(ledFileSchema, read(values.log, 'log'))
+  if ('problems' in parsed) throw placed(values.log!, parsed.problems)
+  if (values.date !== undefined && !isDay(values.date)) throw new BadInput([`--date: expected a calendar day, YYYY-MM-DD, found "${values.date}"`])
+  const found = stretchesOf(parsed.file, plan, LIBRARY)
+  if ('problems' in found) throw placed(values.log!, found.problems)
+  const newest = parsed.file.sessions
+    .map(({ day }) => day)
+    .sort()
+    .at(-1)
+  return learnPace(found.stretches, values.date ?? newest ?? '2000-01-01')
+}
+
 export function run(argv: readonly string[], print: (line: string) => void): number {
   let parsed: ReturnType<typeof parseArgs<{ options: typeof options; allowPositionals: true }>>
   try {
@@ -88,18 +141,14 @@ export function run(argv: readonly string[], print: (line: string) => void): num
       return result.safe ? 0 : 1
     }
     case 'time': {
-      const timeline = expand(classOf(values.class).plan, LIBRARY)
-      if (values.json) json(timeline)
-      else
-        print(
-          timeline.segments
-            .map(
-              (segment) => `${clock(segment.startSeconds).padStart(6)} ${clock(segment.seconds).padStart(6)}  ${segment.kind} ${segment.item ?? ''}`,
-            )
-            .join('\n'),
-        )
+      const timed = time(values)
+      if (values.json) json(timed)
+      else print(timeText(timed))
       return 0
     }
+    case 'pace':
+      json(paceFile(pace(values)))
+      return 0
     case 'movements':
       json(
         LIBRARY.entries.map(({ movement, variant, planned }) => ({
@@ -108,6 +157,10 @@ export function run(argv: readonly string[], print: (line: string) => void): num
           name: variant.name,
           kit: variant.kit,
           dose: variant.dose,
+          tempo: variant.tempo,
+          tempoClass: variant.tempoClass,
+          groupRepSeconds: libraryRepSeconds({ variant }),
+          sides: variant.side,
           demands: planned,
         })),
       )

@@ -46,7 +46,10 @@ describe('a class is judged once for the same plan, people and library', () => {
   })
 
   test('a fault is told and not kept', async () => {
-    const wrong = { ...plan, phases: [{ ...plan.phases[0]!, blocks: [{ ...plan.phases[0]!.blocks[0]!, items: [{ id: 'i', variant: 'no/such' }] } as Block] }] }
+    const wrong = {
+      ...plan,
+      phases: [{ ...plan.phases[0]!, blocks: [{ ...plan.phases[0]!.blocks[0]!, items: [{ id: 'i', variant: 'no/such' }] } as Block] }],
+    }
     await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people })).rejects.toThrow(/no\/such/)
     await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people })).rejects.toThrow(/no\/such/)
     expect((await askClass(shelf, 'first', 'wrong', { plan, people })).cells.length).toBeGreaterThan(10)

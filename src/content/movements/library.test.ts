@@ -14,7 +14,6 @@ import {
   ownFrom,
   ownMovementSchema,
   PATTERNS,
-  repSeconds,
   SHOWN_DEMANDS,
   TEMPO_CLASSES,
   withOwn,

@@ -1,7 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, test } from 'vitest'
+import { itemsOf } from '../plan'
 import { classFileSchema, parseFile, peopleFileSchema } from './files'
+import { ledFileSchema, paceFileSchema } from './pace'
 import { schemaFiles } from './schemas'
 
 const folder = path.resolve(import.meta.dirname, '../../../docs/formats')
@@ -16,6 +18,14 @@ describe('docs/formats is in step with the code', () => {
     expect(readdirSync(path.join(folder, 'examples')).sort()).toEqual(Object.keys(schemaFiles()).map((name) => name.replace('.schema', '')))
     expect(parseFile(classFileSchema, example('class.json'))).toHaveProperty('file')
     expect(parseFile(peopleFileSchema, example('people.json'))).toHaveProperty('file')
+    expect(parseFile(ledFileSchema, example('led.json'))).toHaveProperty('file')
+    expect(parseFile(paceFileSchema, example('pace.json'))).toHaveProperty('file')
+  })
+  test('a class file of the first version is still read, as one of the present', () => {
+    const parsed = parseFile(classFileSchema, readFileSync(path.join(folder, 'old/class-1.json'), 'utf8'))
+    if ('problems' in parsed) throw new Error(JSON.stringify(parsed.problems))
+    expect(parsed.file.plan.version).toBe(2)
+    expect(itemsOf(parsed.file.plan).map(({ item }) => item.id)).toEqual(['i1', 'i2', 'i3', 'i4', 'i5'])
   })
 })
 

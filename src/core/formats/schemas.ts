@@ -1,8 +1,11 @@
 import { z } from 'zod'
 import { classFile2Schema, peopleFileSchema } from './files'
+import { ledFileSchema, paceFileSchema } from './pace'
 
 const SCHEMAS = {
   class: { title: 'Velvet Step class file', schema: classFile2Schema },
+  led: { title: 'Velvet Step file of led classes', schema: ledFileSchema },
+  pace: { title: 'Velvet Step pace file', schema: paceFileSchema },
   people: { title: 'Velvet Step people file', schema: peopleFileSchema },
 } as const
 

@@ -1,0 +1,82 @@
+import { houseOf, type LedStretch, type Segment, segmentAt, type Timeline } from '../timing'
+import { inOrder, type LeadEvent, positionAt, READY, step } from './events'
+
+/** Work that was passed by before half of it was done is skipped, and says nothing of the pace. */
+const onlyMovement = (segments: readonly Segment[], movementOf: (item: string) => string | undefined): string | undefined => {
+  const worked = new Set(
+    segments.flatMap(({ item, house }) => ((house.counted ?? 0) + (house.held ?? 0) > 0 && item !== undefined ? [movementOf(item) ?? ''] : [])),
+  )
+  const [one] = worked
+  return worked.size === 1 && one ? one : undefined
+}
+
+/**
+ * What a class that was led says of the instructor's pace: a stretch from each tap to the next, with all that was planned between them. What
+ * passed by the clock alone is no evidence, so it belongs to the stretch that the next tap ends; a stretch in which something was skipped, gone
+ * back to or paused is left out.
+ *
+ * @param timeline at the house's pace, by which the class was led
+ * @param movementOf id of the movement of an item
+ */
+export function ledStretches(
+  events: readonly LeadEvent[],
+  timeline: Timeline,
+  day: string,
+  movementOf: (item: string) => string | undefined,
+): LedStretch[] {
+  const unique = [...new Map(events.map((event) => [event.id, event])).values()].sort(inOrder)
+  const found: LedStretch[] = []
+  let state = READY
+  /** where the open stretch began, in the timeline and by the clock; undefined = what goes on is no evidence */
+  let open: { position: number; at: number } | undefined
+  const close = (until: number, at: number) => {
+    if (!open) return
+    const { position, at: began } = open
+    const segments = timeline.segments.filter((one) => one.startSeconds >= position - 0.5 && one.startSeconds + one.seconds <= until + 0.5)
+    const covered = segments.reduce((sum, { seconds }) => sum + seconds, 0)
+    // a stretch that does not begin and end with a segment is not whole
+    if (segments.length === 0 || Math.abs(covered - (until - position)) > 1) return
+    const movement = onlyMovement(segments, movementOf)
+    found.push({ day, house: houseOf(segments), seconds: (at - began) / 1000, ...(movement !== undefined && { movement }) })
+  }
+  for (const event of unique) {
+    const after = step(state, event, timeline)
+    switch (event.kind) {
+      case 'start':
+        if (after.status === 'running' && state.status === 'ready') open = { position: 0, at: event.at }
+        break
+      case 'next': {
+        if (after === state) break
+        const skipped = after.skipped.length > state.skipped.length
+        if (state.status === 'running' && !skipped) close(after.position, event.at)
+        open = state.status === 'running' ? { position: after.position, at: event.at } : undefined
+        break
+      }
+      case 'pause':
+        open = undefined
+        break
+      case 'resume': {
+        // only from the beginning of a segment on is it whole again
+        const segment = timeline.segments[segmentAt(timeline, after.position)]
+        open = segment && Math.abs(segment.startSeconds - after.position) < 0.5 ? { position: after.position, at: event.at } : undefined
+        break
+      }
+      case 'back':
+        if (after !== state) open = after.status === 'running' ? { position: after.position, at: event.at } : undefined
+        break
+      case 'end': {
+        // a class that ran to its end was as long as it was; one that was broken off says nothing of its last stretch
+        const last = timeline.segments.at(-1)
+        if (state.status === 'running' && last && positionAt(state, timeline, event.at) >= last.startSeconds + last.seconds / 2)
+          close(timeline.totalSeconds, event.at)
+        open = undefined
+        break
+      }
+      case 'stop-sign':
+      case 'note':
+        break
+    }
+    state = after
+  }
+  return found
+}
