@@ -53,7 +53,7 @@ export class DesignerDesk {
       this.roster = assessRoster(RULE_BASE, this.facts, sound)
     }
     this.evaluation = evaluate(sound, this.roster, this.catalogue)
-    const model = classModel(this.evaluation)
+    const model = classModel(sound, this.evaluation)
     const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
     // a drawing is large, so each goes over once
     const fresh = ids.filter((id) => !this.sent.has(id))

@@ -109,7 +109,7 @@ describe('the instructor’s own word', () => {
   )
   if ('problems' in plan) throw new Error('the plan is sound')
   const marks = (given: PersonFacts) =>
-    classModel(evaluate(plan.plan, { people: [{ id: 'p', name: 'P', assessment: at(given) }] }, LIBRARY)).items.map(({ cells }) => cells[0]!.mark)
+    classModel(plan.plan, evaluate(plan.plan, { people: [{ id: 'p', name: 'P', assessment: at(given) }] }, LIBRARY)).items.map(({ cells }) => cells[0]!.mark)
   test('stands for its variant only, and is seen as such', () => {
     const [before, other] = marks(facts)
     expect(before).not.toBe('planned')
@@ -130,7 +130,7 @@ describe('the instructor’s own word', () => {
     const bare = { ...plan.plan, room: { ...plan.plan.room, supportInReach: false } }
     const verdictIn = (room: typeof bare) => {
       const people = assessRoster(base, [{ id: 'p', name: 'P', facts: { ...facts, overrules: [word] } }], room).people
-      return classModel(evaluate(room, { people }, LIBRARY)).items[0]!.cells[0]!.mark
+      return classModel(room, evaluate(room, { people }, LIBRARY)).items[0]!.cells[0]!.mark
     }
     expect(verdictIn({ ...bare, room: { ...bare.room, supportInReach: true } })).toBe('word')
     expect(verdictIn(bare)).not.toBe('word')

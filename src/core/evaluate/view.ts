@@ -1,4 +1,6 @@
+import { type Coverage, coverageOf } from '../coverage'
 import type { Dose } from '../movement'
+import type { PlanDose, PlanDraft } from '../plan'
 import type { Change, GateHit, Pending, SessionChange, Verdict } from '../safety'
 import { type Base, baseOf, type Timeline, type TreadLine } from '../timing'
 import type { EvaluatedItem, Evaluation, Use } from './evaluate'
@@ -45,7 +47,10 @@ export interface ModelItem {
   name: string
   block: string
   base: Base
+  /** as it is judged: the most that any set asks */
   dose: Dose
+  /** as the plan says it, of the library where it says nothing */
+  planDose: PlanDose
   startSeconds: number
   seconds: number
   /** one per person, in the order of the roster */
@@ -76,6 +81,7 @@ export interface ClassModel {
   timeline: Timeline
   tread: TreadLine
   warnings: PlanWarning[]
+  coverage: Coverage
 }
 
 const CLOSED_BY_ASKING = new Set(['clearance-first', 'ask', 'hold'])
@@ -114,7 +120,7 @@ function cellOf(placement: Placement, use: Use): Cell {
 }
 
 function itemView({ prescription, placements, uses, shown, startSeconds, seconds }: EvaluatedItem): ModelItem {
-  const { item, block, entry, name, demands, dose } = prescription
+  const { item, block, entry, name, demands, dose, planDose } = prescription
   return {
     id: item.id,
     ...(item.variant && { variant: item.variant }),
@@ -123,6 +129,7 @@ function itemView({ prescription, placements, uses, shown, startSeconds, seconds
     block: block.id,
     base: baseOf(demands.basePosition),
     dose,
+    planDose,
     startSeconds,
     seconds,
     cells: placements.map((placement, index) => cellOf(placement, uses[index]!)),
@@ -131,7 +138,7 @@ function itemView({ prescription, placements, uses, shown, startSeconds, seconds
 }
 
 /** An evaluation as it goes over to a screen. */
-export const classModel = ({ people, items, timeline, tread, warnings }: Evaluation): ClassModel => ({
+export const classModel = (plan: PlanDraft, { people, items, timeline, tread, warnings }: Evaluation): ClassModel => ({
   people: people.map(({ id, name, assessment, ownRests }) => ({
     id,
     name,
@@ -146,4 +153,9 @@ export const classModel = ({ people, items, timeline, tread, warnings }: Evaluat
   timeline,
   tread,
   warnings: [...warnings],
+  coverage: coverageOf(
+    plan,
+    items.map(({ prescription }) => prescription),
+    timeline,
+  ),
 })

@@ -30,6 +30,7 @@ export {
   EVERYDAY_FUNCTIONS,
   type EverydayFunction,
   MUSCLES,
+  type Muscle,
   PATTERNS,
   type Pattern,
   SIDE_USES,
