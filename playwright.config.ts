@@ -12,13 +12,13 @@ export default defineConfig({
   testDir: 'e2e',
   // outer limits only: a busy machine lengthens the run and fails nothing
   timeout: 1_800_000,
-  expect: { timeout: 300_000 },
+  expect: { timeout: 120_000 },
   workers: 1,
   fullyParallel: false,
   use: {
     baseURL: `http://127.0.0.1:${process.env.VELVET_E2E_PORT}`,
     launchOptions: CHROMIUM,
-    actionTimeout: 300_000,
+    actionTimeout: 120_000,
     viewport: { width: 1280, height: 800 },
   },
   webServer: {

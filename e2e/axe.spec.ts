@@ -20,7 +20,7 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
   ladder: async (page) => {
     await openClass(page)
     await page.locator('tbody th button, main section li > button:first-child').nth(2).click()
-    await expect(page.getByText('Dose', { exact: true })).toBeVisible()
+    await expect(page.getByRole('list', { name: 'Ladder, gentlest first' })).toBeVisible()
   },
   lead: async (page) => {
     await openClass(page)

@@ -47,16 +47,16 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
       .getByRole('button', { name: /^Add a movement/ })
       .nth(phase)
       .click()
-    await page.getByLabel('Search by name or purpose').fill(movement)
-    await page.getByRole('dialog').getByRole('button', { name: movement }).first().click()
-    await expect(page.getByRole('dialog')).toHaveCount(0)
+    await page.getByLabel('Search by name, part of the body or what for').fill(movement)
+    await page.getByRole('option').filter({ hasText: movement }).first().click()
+    await page.getByRole('button', { name: 'Done' }).click()
   }
   await expect(page.locator('.cell')).toHaveCount(10)
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 
   // the one-leg stance asks for a hand from both; the cell says why, with its rule
   await page.locator('[data-cell="3,0"]').click()
-  const reasons = page.getByRole('dialog')
+  const reasons = page.getByRole('complementary')
   await expect(reasons.getByRole('heading', { name: 'Why' })).toBeVisible()
   await expect(reasons.getByText(/·.*·/).first()).toBeVisible()
   await page.keyboard.press('Escape')
@@ -136,7 +136,7 @@ test('a class that runs over loses the sets it names at one tap, and gets them b
   await page.goto('/')
   await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
   await page.getByRole('button', { name: 'Class and room' }).click()
-  await page.getByLabel('Minutes promised').fill('26')
+  await page.getByLabel('Minutes promised').fill('38')
   await page.keyboard.press('Escape')
   const over = page.getByText('longer than promised. It would fit without', { exact: false })
   await expect(over).toBeVisible()
@@ -190,9 +190,9 @@ test('what was changed last is kept when one leaves at once, and when one leads 
 
   // two quick changes of one dose, and off
   await rows.first().click()
-  const sheet = page.getByRole('dialog')
+  const sheet = page.getByRole('complementary')
   await sheet.getByLabel('Rest, s').fill('35')
-  await sheet.getByLabel('Effort, 0 to 10').fill('2.5')
+  await sheet.getByLabel('Effort, 0–10').fill('2.5')
   await page.keyboard.press('Escape')
   // back where it was opened
   await expect(rows.first()).toBeFocused()
@@ -202,7 +202,7 @@ test('what was changed last is kept when one leaves at once, and when one leads 
   await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
   await rows.first().click()
   await expect(sheet.getByLabel('Rest, s')).toHaveValue('35')
-  await expect(sheet.getByLabel('Effort, 0 to 10')).toHaveValue('2.5')
+  await expect(sheet.getByLabel('Effort, 0–10')).toHaveValue('2.5')
 })
 
 test('the grid is walked with the arrow keys and opened with Enter', async ({ page }) => {
@@ -213,7 +213,7 @@ test('the grid is walked with the arrow keys and opened with Enter', async ({ pa
   await page.keyboard.press('ArrowRight')
   await expect(page.locator('[data-cell="1,1"]')).toBeFocused()
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('dialog')).toBeVisible()
+  await expect(page.getByRole('complementary').getByRole('heading', { level: 2 })).toContainText(':')
   await page.keyboard.press('Escape')
   await page.getByRole('slider', { name: 'Moment of the class' }).focus()
   for (let press = 0; press < 4; press++) await page.keyboard.press('ArrowRight')
@@ -229,7 +229,7 @@ test('the room decides what is offered: no floor, no floor versions', async ({ p
   await page.getByLabel('Minutes promised').fill('45')
   await page.getByLabel('floor work is possible').uncheck()
   await page.keyboard.press('Escape')
-  await expect(page.getByText(/of 45:00 promised/)).toBeVisible()
+  await expect(page.getByText(/of 45:00/)).toBeVisible()
   await expect(page.getByText('this room allows no floor work')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('this room allows no floor work')).toHaveCount(0)

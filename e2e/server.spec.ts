@@ -43,8 +43,8 @@ test('a plan survives the death of the server right after "Saved" was shown, 20 
         .getByRole('button', { name: /^Add a movement/ })
         .first()
         .click()
-      await page.getByLabel('Search by name or purpose').fill('Seated march')
-      await page.getByRole('dialog').getByRole('button').filter({ hasText: 'Seated march' }).first().click()
+      await page.getByLabel('Search by name, part of the body or what for').fill('Seated march')
+      await page.getByRole('option').filter({ hasText: 'Seated march' }).first().click()
       await expect(page.getByRole('rowheader').getByRole('button')).toHaveCount(round + 1)
       await page.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'Saved', null, { polling: 10 })
     }

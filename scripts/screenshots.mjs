@@ -38,7 +38,7 @@ const VIEWS = [
     go: async (page) => {
       await openClass(page, 'Boathouse chairs')
       await page.locator('.cell').filter({ hasText: 'S' }).first().click()
-      await page.getByRole('dialog').getByRole('heading', { name: 'Why' }).waitFor()
+      await page.getByRole('complementary').getByRole('heading', { name: 'Why' }).waitFor()
     },
   },
   {
@@ -46,7 +46,7 @@ const VIEWS = [
     go: async (page) => {
       await openClass(page, 'Bones and balance')
       await page.getByRole('rowheader').getByRole('button').nth(3).click()
-      await page.getByText('Dose').waitFor()
+      await page.getByRole('list', { name: 'Ladder, gentlest first' }).waitFor()
     },
   },
   {

@@ -2,8 +2,8 @@ import type { Drawing } from '@/core/body'
 import type { Ceiling } from '@/core/effort'
 import type { ClassModel, OpenQuestion, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
-import type { Dose, OwnMovement, Purpose, Sayable } from '@/core/movement'
-import type { PlanDraft } from '@/core/plan'
+import type { OwnMovement, Purpose, Sayable } from '@/core/movement'
+import type { PlanDose, PlanDraft } from '@/core/plan'
 import type { Change, GateHit, SessionChange, Verdict } from '@/core/safety'
 import type { Kit } from '@/core/vocabulary'
 
@@ -58,7 +58,7 @@ export interface LadderView {
   movement: string
   everyday: string
   cues: { setup: string; do: string; breath: string; watch: string }
-  dose: Dose
+  dose: PlanDose
   steps: LadderStep[]
   /** who has no step here */
   none: string[]
@@ -94,11 +94,22 @@ export interface ClassQuestion extends OpenQuestion {
   conditionName: string
 }
 
+/** The steps beside the planned one, for everybody. */
+export interface Beside {
+  gentler?: { id: string; name: string }
+  harder?: { id: string; name: string }
+}
+
 /** What can be asked; each answer has the kind of its question. */
 export interface Questions {
-  model: { ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[] }; answer: { model: ClassModel; drawings: Record<string, Drawing> } }
+  model: {
+    ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[] }
+    answer: { model: ClassModel; drawings: Record<string, Drawing>; beside: Record<string, Beside> }
+  }
   explain: { ask: { item: string; person: string }; answer: Explanation }
   ladder: { ask: { item: string }; answer: LadderView }
+  /** figures of versions, for a list that is looked at */
+  draw: { ask: { ids: string[] }; answer: Record<string, Drawing> }
   choices: { ask: { phase: string }; answer: Addable[] }
   questions: { ask: null; answer: ClassQuestion[] }
 }

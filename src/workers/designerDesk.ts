@@ -23,7 +23,7 @@ import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderO
 import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf } from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
 import { catalogueOf, drawingOf } from './catalogueOf'
-import type { Addable, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
+import type { Addable, Beside, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
 /**
@@ -58,7 +58,25 @@ export class DesignerDesk {
     // a drawing is large, so each goes over once
     const fresh = ids.filter((id) => !this.sent.has(id))
     for (const id of fresh) this.sent.add(id)
-    return { model, drawings: Object.fromEntries(fresh.map((id) => [id, this.drawing(id)])) }
+    return { model, drawings: Object.fromEntries(fresh.map((id) => [id, this.drawing(id)])), beside: this.beside(sound) }
+  }
+
+  /** One step gentler and one harder for each item of the library, whether a verdict asks for it or not. */
+  private beside(plan: Plan): Record<string, Beside> {
+    const step = (entry: CatalogueEntry | undefined) => entry && { id: entry.variant.id, name: entry.variant.name }
+    return Object.fromEntries(
+      prescriptionsOf(plan, this.catalogue).flatMap(({ item, entry }) => {
+        if (!entry) return []
+        const ladder = ladderOf(this.catalogue, entry.movement.id)
+        const at = ladder.indexOf(entry)
+        const [gentler, harder] = at < 0 ? [] : [step(ladder[at - 1]), step(ladder[at + 1])]
+        return [[item.id, { ...(gentler && { gentler }), ...(harder && { harder }) }]]
+      }),
+    )
+  }
+
+  draw({ ids }: Questions['draw']['ask']): Questions['draw']['answer'] {
+    return Object.fromEntries(ids.flatMap((id) => (this.catalogue.byId.has(id) ? [[id, this.drawing(id)]] : [])))
   }
 
   private drawing(id: string): Drawing {
@@ -142,7 +160,7 @@ export class DesignerDesk {
       movement: movement.name,
       everyday: movement.everyday,
       cues: variant.cues,
-      dose: planned.dose,
+      dose: planned.planDose,
       partners: this.partnersOf(entry, plan),
       none: standing.filter(({ on }) => on === undefined).map(({ name }) => name),
       steps: steps.map((step) => ({

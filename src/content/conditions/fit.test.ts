@@ -109,7 +109,9 @@ describe('the instructor’s own word', () => {
   )
   if ('problems' in plan) throw new Error('the plan is sound')
   const marks = (given: PersonFacts) =>
-    classModel(plan.plan, evaluate(plan.plan, { people: [{ id: 'p', name: 'P', assessment: at(given) }] }, LIBRARY)).items.map(({ cells }) => cells[0]!.mark)
+    classModel(plan.plan, evaluate(plan.plan, { people: [{ id: 'p', name: 'P', assessment: at(given) }] }, LIBRARY)).items.map(
+      ({ cells }) => cells[0]!.mark,
+    )
   test('stands for its variant only, and is seen as such', () => {
     const [before, other] = marks(facts)
     expect(before).not.toBe('planned')

@@ -4,7 +4,8 @@ import { DEMO_CLASSES } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import { checkPlan, type PlanInput, planSchema, prescriptionsOf } from '../plan'
 import { expand } from '../timing'
-import { coverageOf, qualityOf } from './coverage'
+import { coverageOf } from './coverage'
+import { qualityOf } from './qualities'
 
 type Blocks = NonNullable<PlanInput['phases'][number]['blocks']>
 const covered = (input: PlanInput) => {

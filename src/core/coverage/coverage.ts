@@ -2,29 +2,7 @@ import { type BasePosition, type EverydayFunction, type Family, familyOf, MUSCLE
 import type { PlanDraft, Prescription } from '../plan'
 import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
-
-/** What an hour of movement should have something of, in the words of the screen. */
-export const QUALITIES = ['strength', 'balance', 'power', 'heart', 'mobility', 'stretch', 'skill', 'calm'] as const
-export type Quality = (typeof QUALITIES)[number]
-export const qualityOf = (purpose: Purpose): Quality => {
-  switch (purpose) {
-    case 'strength-arms':
-    case 'strength-legs':
-    case 'strength-trunk':
-    case 'pelvic-floor':
-      return 'strength'
-    case 'aerobic':
-      return 'heart'
-    case 'flexibility':
-      return 'stretch'
-    case 'coordination':
-      return 'skill'
-    case 'relaxation':
-      return 'calm'
-    default:
-      return purpose
-  }
-}
+import { type Quality, qualityOf } from './qualities'
 
 /** Something about the whole of a class that is worth a look; sentences are made where it is shown. */
 export type CoverageHint =

@@ -1,1 +1,2 @@
-export { type Coverage, type CoverageHint, coverageOf, type MuscleWork, QUALITIES, type Quality, qualityOf } from './coverage'
+export { type Coverage, type CoverageHint, coverageOf, type MuscleWork } from './coverage'
+export { QUALITIES, type Quality, qualityOf } from './qualities'

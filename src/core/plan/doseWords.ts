@@ -37,7 +37,8 @@ export function amountWords(dose: PlanDose, otherwise = ''): string {
   if (workSeconds) return `${times}${seconds(workSeconds)}`
   if (workCounts) return `${times}${workCounts} counts`
   if (hold && (reps ?? 1) <= 2) return `${sets > 1 || (reps ?? 1) > 1 ? `${sets * (reps ?? 1)} × ` : ''}${hold}`
-  return `${times}${reps ?? otherwise}${hold ? `, ${hold}` : ''}`
+  const many = reps === undefined ? otherwise : times === '' ? `${reps} reps` : `${times}${reps}`
+  return `${many}${hold ? `, ${hold}` : ''}`
 }
 
 /** A dose as it is said, whole: what `sayDose` reads back. */

@@ -14,7 +14,18 @@ export {
 export { beatSeconds, type PlanDose, planDoseSchema, type RepTempo, type SetWork } from './dose'
 export { amountWords, doseWords } from './doseWords'
 export { applyEdit, type BlockField, canApply, type Edit, EditError, type Frame } from './edit'
-export { BLOCK_FORMATS, type Block, type BlockFormat, blockSchema, formatLabel, formatWords, QUIET_KINDS, type Step, stepsOf } from './formats'
+export {
+  BLOCK_FORMATS,
+  type Block,
+  type BlockFormat,
+  blockSchema,
+  formatLabel,
+  formatWords,
+  QUIET_KINDS,
+  type QuietKind,
+  type Step,
+  stepsOf,
+} from './formats'
 export type { Item } from './item'
 export { itemsOf, PHASE_KINDS, type Phase, type PhaseKind, type PlanDraft, type PlanInput, partOf, planSchema, planSchema2, roomSchema } from './plan'
 export { type SaidDose, sayDose, withSaid } from './sayDose'

@@ -21,14 +21,25 @@ function restWords(rest: OwnRest, plan: PlanDraft): string {
   return `the clock leaves too little rest: ${stretchesWords(rest, block?.title ? `in ${block.title}` : 'in this block')}`
 }
 
+/** The same words once, with everybody they are said of. */
+function grouped(said: readonly { name: string; words: string }[]): [string, string[]][] {
+  const found = new Map<string, string[]>()
+  for (const { name, words } of said) found.set(words, [...(found.get(words) ?? []), name])
+  return [...found]
+}
+
 /** The edit that takes out the sets which a class that runs over would lose. */
 export function takeSets(warning: Extract<PlanWarning, { code: 'overruns' }>, model: ClassModel): Edit {
   const sets = new Map(warning.takes.map(({ item, sets }) => [item, sets]))
   return {
     kind: 'together',
-    edits: model.items.flatMap(({ id, dose }): Edit[] => {
+    edits: model.items.flatMap(({ id, planDose }): Edit[] => {
       const less = sets.get(id)
-      return less === undefined ? [] : [{ kind: 'set-dose', item: id, dose: { ...dose, sets: dose.sets - less } }]
+      if (less === undefined) return []
+      const left = planDose.sets - less
+      return [
+        { kind: 'set-dose', item: id, dose: { ...planDose, sets: left, ...(planDose.eachSet && { eachSet: planDose.eachSet.slice(0, left) }) } },
+      ]
     }),
   }
 }
@@ -78,27 +89,35 @@ export function ClassNotices({ plan, model, failed, refusal, begun, onAgain, onE
       )}
       {resting.length > 0 && (
         <ul className="flex flex-col gap-1 text-soft" aria-label="Rests of their own">
-          {resting.map((person) => (
-            <li key={person.id}>
-              <b className="text-ink">{person.name}</b>: {person.ownRests.map((rest) => restWords(rest, plan)).join(' ')}
-            </li>
-          ))}
+          {grouped(resting.map((person) => ({ name: person.name, words: person.ownRests.map((rest) => restWords(rest, plan)).join(' ') }))).map(
+            ([words, names]) => (
+              <li key={words}>
+                <b className="text-ink">{names.join(', ')}</b>: {words}
+              </li>
+            ),
+          )}
         </ul>
       )}
       {(model.warnings.length > 0 || refusal) && (
         <ul className="flex flex-col gap-1">
           {refusal && <li className="wrong">Not saved: {refusal}</li>}
           {model.warnings.map((warning, index) => (
-            <li key={index} className="flex flex-wrap items-baseline gap-2">
+            <li key={index} className="flex items-baseline gap-2 leading-snug">
               <span aria-hidden="true" className="text-effort">
                 ◣
               </span>
-              <span>{warningWords(warning, nameOf)}</span>
-              {warning.code === 'overruns' && warning.takes.length > 0 && (
-                <button type="button" className="quiet" onClick={() => onEdit(takeSets(warning, model))}>
-                  Take them out
-                </button>
-              )}
+              <span>
+                {warningWords(warning, nameOf)}{' '}
+                {warning.code === 'overruns' && warning.takes.length > 0 && (
+                  <button
+                    type="button"
+                    className="font-semibold text-plum underline underline-offset-4"
+                    onClick={() => onEdit(takeSets(warning, model))}
+                  >
+                    Take them out
+                  </button>
+                )}
+              </span>
             </li>
           ))}
         </ul>

@@ -1,12 +1,12 @@
 'use client'
+import { X } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
-import { itemsOf, type PhaseKind, type PlanDraft } from '@/core/plan'
+import type { PhaseKind, PlanDraft } from '@/core/plan'
 import { clock, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
-import type { Addable, ClassQuestion, Explanation, LadderView, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
-import { MarkLegend } from '../fit/Mark'
+import type { ClassQuestion, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import type { Overruled } from '../fit/OverruleList'
 import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
@@ -14,36 +14,27 @@ import { NARROW, useMedia } from '../shell/useMedia'
 import { TreadScrubber } from '../tread/TreadLine'
 import { ClassNotices } from './ClassNotices'
 import { DesignerHead } from './DesignerHead'
-import { FitGrid } from './FitGrid'
+import { Inspector } from './Inspector'
+import { PlanTable } from './PlanTable'
+import { movedItem } from './planEdits'
+import { freshId, placeToAdd, type Selected, stillThere } from './selection'
 import type { ClassTime } from './TimeSheet'
 import { useDesk } from './useDesk'
 import { useJudgement } from './useJudgement'
 import { type SaveState, usePlan } from './usePlan'
-import { useUndoKeys } from './useUndoKeys'
+import { usePlanKeys } from './usePlanKeys'
 
 // what opens over the class, and its shape on a phone, is loaded when it is asked for
-const AddSheet = dynamic(() => import('./AddSheet').then((one) => one.AddSheet))
 const ClassTools = dynamic(() => import('./ClassTools').then((one) => one.ClassTools))
 const FitList = dynamic(() => import('./FitList').then((one) => one.FitList))
-const ItemSheet = dynamic(() => import('./ItemSheet').then((one) => one.ItemSheet))
-const OverruleForm = dynamic(() => import('./OverruleForm').then((one) => one.OverruleForm))
 const OverruleList = dynamic(() => import('../fit/OverruleList').then((one) => one.OverruleList))
 const QuestionsSheet = dynamic(() => import('./QuestionsSheet').then((one) => one.QuestionsSheet))
-const Reasons = dynamic(() => import('../fit/Reasons').then((one) => one.Reasons))
 const RoomSheet = dynamic(() => import('./RoomSheet').then((one) => one.RoomSheet))
 const RosterSheet = dynamic(() => import('./RosterSheet').then((one) => one.RosterSheet))
 const StaleSheet = dynamic(() => import('./StaleSheet').then((one) => one.StaleSheet))
 const TimeSheet = dynamic(() => import('./TimeSheet').then((one) => one.TimeSheet))
 
-type Open =
-  | { kind: 'cell'; item: string; person: string; explanation?: Explanation }
-  | { kind: 'item'; item: string; ladder?: LadderView }
-  | { kind: 'add'; phase: string; block: string; choices?: Addable[] }
-  | { kind: 'roster' }
-  | { kind: 'room' }
-  | { kind: 'time' }
-  | { kind: 'words' }
-  | { kind: 'questions'; questions?: ClassQuestion[] }
+type Open = { kind: 'roster' } | { kind: 'room' } | { kind: 'time' } | { kind: 'words' } | { kind: 'questions'; questions?: ClassQuestion[] }
 
 const SEGMENT_WORDS: Record<SegmentKind, string> = {
   link: 'coming to',
@@ -86,7 +77,7 @@ interface Props {
   adding?: { variant: string; phase: PhaseKind } | undefined
 }
 
-/** The class: its stair on top, the fit grid below. Every change is judged at once and saved by itself. */
+/** The class on one surface: its stair, the plan with the people across, and beside it an inspector of what is selected. */
 export function Designer({
   id,
   day,
@@ -107,75 +98,36 @@ export function Designer({
   const ask = useDesk({ plan: startPlan, people, own })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun } = usePlan(id, startPlan, revision)
   const [open, setOpen] = useState<Open>()
+  const [chosen, setChosen] = useState<Selected>()
   const [at, setAt] = useState<number>()
   const [leading, startLeading] = useTransition()
   const [notBegun, setNotBegun] = useState('')
-
   const { shown, drawings, judged, slow, judgeAgain } = useJudgement(ask, first, startPlan, plan, people)
-  const { model } = shown
+  const { model, beside } = shown
   const narrow = useMedia(NARROW)
+  const selected = chosen && stillThere(plan, chosen) ? chosen : undefined
 
-  // what is open follows the plan
-  const openItem = open?.kind === 'item' ? open.item : undefined
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the shown model is what the ladder is asked for again after
-  useEffect(() => {
-    if (openItem === undefined || !itemsOf(plan).some(({ item }) => item.id === openItem)) return
-    let live = true
-    void ask('ladder', { item: openItem }).then(
-      (ladder) => live && setOpen((now) => (now?.kind === 'item' && now.item === openItem ? { ...now, ladder } : now)),
-    )
-    return () => {
-      live = false
-    }
-  }, [ask, openItem, shown])
-
-  useUndoKeys(undoEdit, redoEdit)
-
-  const explain = (item: string, person: string) => {
-    setOpen({ kind: 'cell', item, person })
-    void ask('explain', { item, person }).then((explanation) =>
-      setOpen((now) => (now?.kind === 'cell' && now.item === item && now.person === person ? { ...now, explanation } : now)),
-    )
+  const openAdd = () => {
+    const place = placeToAdd(plan, selected)
+    if (place) setChosen({ kind: 'add', ...place })
   }
-  const openAdd = (phase: string, block: string) => {
-    setOpen({ kind: 'add', phase, block })
-    void ask('choices', { phase }).then((choices) => setOpen((now) => (now?.kind === 'add' ? { ...now, choices } : now)))
-  }
+  usePlanKeys({ undoEdit, redoEdit, openAdd, close: () => setChosen(undefined) })
+
   const openQuestions = () => {
     setOpen({ kind: 'questions' })
     void ask('questions', null).then((questions) => setOpen((now) => (now?.kind === 'questions' ? { kind: 'questions', questions } : now)))
-  }
-  const put = (block: string, at: number, variant: string) =>
-    edit({ kind: 'add-item', block, at, item: { id: `i-${crypto.randomUUID().slice(0, 8)}`, variant } })
-  const add = (variant: string) => {
-    if (open?.kind !== 'add') return
-    const block = plan.phases.flatMap((phase) => phase.blocks).find((one) => one.id === open.block)!
-    put(open.block, block.items.length, variant)
-    setOpen(undefined)
-  }
-  const addAfter = (item: string, variant: string) => {
-    const block = plan.phases.flatMap((phase) => phase.blocks).find(({ items }) => items.some(({ id: one }) => one === item))
-    if (block) put(block.id, block.items.findIndex(({ id: one }) => one === item) + 1, variant)
   }
   // a version that was chosen in the library goes to the end of the phase it belongs to, once
   const wanted = useRef(adding)
   useEffect(() => {
     if (!wanted.current) return
-    const { variant, phase } = wanted.current
+    const { variant, phase: kind } = wanted.current
     wanted.current = undefined
     window.history.replaceState(null, '', window.location.pathname)
-    const block = (startPlan.phases.find(({ kind }) => kind === phase) ?? startPlan.phases.at(-1))?.blocks.at(-1)
-    if (block) put(block.id, block.items.length, variant)
+    const phase = startPlan.phases.find((one) => one.kind === kind) ?? startPlan.phases.at(-1)
+    const place = placeToAdd(startPlan, phase && { kind: 'phase', phase: phase.id })
+    if (place) edit({ kind: 'add-item', ...place, item: { id: freshId('i'), variant } })
   })
-  const moveItem = (item: string, by: -1 | 1) => {
-    const blocks = plan.phases.flatMap((phase) => phase.blocks)
-    const at = blocks.findIndex((block) => block.items.some((one) => one.id === item))
-    const block = blocks[at]!
-    const place = block.items.findIndex((one) => one.id === item)
-    const inside = place + by >= 0 && place + by < block.items.length
-    const target = inside ? block : blocks[at + by]
-    if (target) edit({ kind: 'move-item', item, toBlock: target.id, at: inside ? place + by : by > 0 ? 0 : target.items.length })
-  }
   const begin = (where: 'lead' | 'door') =>
     startLeading(async () => {
       // what was typed last goes in first
@@ -189,14 +141,57 @@ export function Designer({
   const atItem = model.items.find(({ id: item }) => item === segment?.item)
   const momentWords = segment
     ? `${clock(at ?? 0)}: ${SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
-    : 'nothing planned'
-  const Fit = narrow ? FitList : FitGrid
+    : 'Drag along the stair to see any moment.'
+  const moveTo = (second: number) => {
+    setAt(second)
+    const item = model.timeline.segments[segmentAt(model.timeline, second)]?.item
+    if (item === undefined) return
+    setChosen({ kind: 'item', item })
+    document.querySelector(`tr[data-item="${item}"]`)?.scrollIntoView({ block: 'nearest' })
+  }
+  const step = (item: string, to: 'gentler' | 'harder') => {
+    const next = beside[item]?.[to]
+    const dose = plan.phases.flatMap(({ blocks }) => blocks.flatMap(({ items }) => items)).find((one) => one.id === item)?.dose
+    if (next) edit({ kind: 'set-variant', item, variant: next.id, ...(dose && { dose }) })
+  }
+  /** Escape in a field of the inspector goes back to the row it speaks of. */
+  const backToRow = (event: React.KeyboardEvent) => {
+    if (event.key !== 'Escape' || selected === undefined || !('item' in selected)) return
+    document.querySelector<HTMLElement>(`tr[data-item="${selected.item}"] [data-cell$=",-2"]`)?.focus()
+  }
+  const notices = (
+    <ClassNotices
+      plan={plan}
+      model={model}
+      failed={judged === 'failed'}
+      refusal={save === 'refused' ? refusal : undefined}
+      begun={begun === true}
+      onAgain={judgeAgain}
+      onEdit={edit}
+    />
+  )
+  const inspector = (
+    <Inspector id={id} day={day} plan={plan} model={model} beside={beside} selected={selected} ask={ask} edit={edit} onSelect={setChosen}>
+      {notices}
+      <div className="flex flex-wrap gap-x-3">
+        <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
+          What to ask next
+        </button>
+        {overruled.length > 0 && (
+          <button type="button" className="quiet" onClick={() => setOpen({ kind: 'words' })}>
+            On your own word, {overruled.length}
+          </button>
+        )}
+      </div>
+    </Inspector>
+  )
   return (
-    <div className="flex flex-col gap-5">
+    <div className="flex flex-col gap-2 lg:-mb-14 lg:-mt-4 lg:h-[calc(100dvh-3.6rem)]">
       <DesignerHead
         title={plan.title}
         dayWords={dayWords}
         seconds={model.timeline.totalSeconds}
+        leastSeconds={model.timeline.leastSeconds}
         promisedMinutes={plan.promisedMinutes}
         status={`${SAVE_WORDS[save]}${slow ? ', judging…' : ''}`}
         people={people.length}
@@ -207,71 +202,71 @@ export function Designer({
         onRedo={redo.length > 0 ? redoEdit : undefined}
         onRoom={() => setOpen({ kind: 'room' })}
         onRoster={() => setOpen({ kind: 'roster' })}
+        onAdd={openAdd}
         onBegin={begin}
       />
-
-      <div>
-        <TreadScrubber line={model.tread} promisedSeconds={plan.promisedMinutes * 60} atSeconds={at} onMove={setAt} says={momentWords} />
-        <p className="min-h-6 text-soft">{at === undefined ? 'Drag along the stair to see any moment.' : momentWords}</p>
-      </div>
-
+      <TreadScrubber line={model.tread} promisedSeconds={plan.promisedMinutes * 60} atSeconds={at} onMove={moveTo} says={momentWords} />
+      {at !== undefined && <p className="-mt-1 text-[0.94rem] text-soft">{momentWords}</p>}
       {notBegun && (
         <p role="alert" className="wrong">
           {notBegun}
         </p>
       )}
-      <ClassNotices
-        plan={plan}
-        model={model}
-        failed={judged === 'failed'}
-        refusal={save === 'refused' ? refusal : undefined}
-        begun={begun === true}
-        onAgain={judgeAgain}
-        onEdit={edit}
-      />
-
-      <Fit plan={plan} model={model} drawings={drawings} onCell={explain} onItem={(item) => setOpen({ kind: 'item', item })} onAdd={openAdd} />
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <MarkLegend />
-        <div className="ml-auto flex flex-wrap gap-3">
-          {overruled.length > 0 && (
-            <button type="button" className="quiet" onClick={() => setOpen({ kind: 'words' })}>
-              On your own word, {overruled.length}
-            </button>
-          )}
-          <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
-            What to ask next
-          </button>
+      {narrow ? (
+        <>
+          {notices}
+          <FitList
+            plan={plan}
+            model={model}
+            drawings={drawings}
+            onCell={(item, person) => setChosen({ kind: 'cell', item, person })}
+            onItem={(item) => setChosen({ kind: 'item', item })}
+            onAdd={(_phase, block) =>
+              setChosen({ kind: 'add', block, at: plan.phases.flatMap(({ blocks }) => blocks).find((one) => one.id === block)?.items.length ?? 0 })
+            }
+          />
+          <Sheet open={selected !== undefined} onClose={() => setChosen(undefined)} title={plan.title}>
+            {inspector}
+          </Sheet>
+        </>
+      ) : (
+        <div className="grid min-h-0 grow gap-4 lg:grid-cols-[minmax(0,1fr)_372px]">
+          <div className="min-h-0 overflow-auto lg:pb-6">
+            <PlanTable
+              plan={plan}
+              model={model}
+              drawings={drawings}
+              selected={selected}
+              onSelect={setChosen}
+              onDose={(item, said, otherwise) => edit({ kind: 'change-dose', item, part: said.part, unset: said.unset, otherwise })}
+              onStep={step}
+              onMove={(item, by) => {
+                const moved = movedItem(plan, item, by)
+                if (moved) edit(moved)
+              }}
+              onRemove={(item) => edit({ kind: 'remove-item', item })}
+            />
+          </div>
+          <aside
+            onKeyDown={backToRow}
+            aria-label={selected ? 'What is selected' : 'The class as a whole'}
+            className="relative min-h-0 overflow-y-auto border-l-2 border-line bg-sheet p-4"
+          >
+            {selected && (
+              <button
+                type="button"
+                className="icon absolute right-0 top-0"
+                aria-label="Back to the class as a whole"
+                onClick={() => setChosen(undefined)}
+              >
+                <X size={20} aria-hidden="true" />
+              </button>
+            )}
+            {inspector}
+          </aside>
         </div>
-      </div>
+      )}
 
-      {open?.kind === 'cell' && (
-        <Sheet open onClose={() => setOpen(undefined)} title={open.explanation ? `${open.explanation.person}: ${open.explanation.item}` : 'Looking…'}>
-          {open.explanation && (
-            <>
-              <Reasons explanation={open.explanation} />
-              <OverruleForm explanation={open.explanation} classId={id} item={open.item} day={day} onDone={() => setOpen(undefined)} />
-            </>
-          )}
-        </Sheet>
-      )}
-      {/* an undo can take the item away under its open sheet */}
-      {open?.kind === 'item' && itemsOf(plan).some(({ item }) => item.id === open.item) && (
-        <ItemSheet
-          ladder={open.ladder}
-          people={people.length}
-          onAddAfter={(variant) => addAfter(open.item, variant)}
-          onClose={() => setOpen(undefined)}
-          onChoose={(variant) => edit({ kind: 'set-variant', item: open.item, variant })}
-          onDose={(part, otherwise) => edit({ kind: 'change-dose', item: open.item, part, otherwise })}
-          onMove={(by) => moveItem(open.item, by)}
-          onRemove={() => {
-            edit({ kind: 'remove-item', item: open.item })
-            setOpen(undefined)
-          }}
-        />
-      )}
-      {open?.kind === 'add' && <AddSheet choices={open.choices} people={people.length} onClose={() => setOpen(undefined)} onAdd={add} />}
       {open?.kind === 'room' && (
         <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })}>
           <ClassTools id={id} title={plan.title} people={places.length} />

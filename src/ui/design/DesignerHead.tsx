@@ -7,6 +7,8 @@ interface Props {
   /** day and time of the class that is shown */
   dayWords: string
   seconds: number
+  /** without what is left out when time is short */
+  leastSeconds: number
   promisedMinutes: number
   /** how saving and judging go */
   status: string
@@ -20,6 +22,7 @@ interface Props {
   onRedo: (() => void) | undefined
   onRoom: () => void
   onRoster: () => void
+  onAdd: () => void
   onBegin: (where: 'door' | 'lead') => void
 }
 
@@ -28,6 +31,7 @@ export function DesignerHead({
   title,
   dayWords,
   seconds,
+  leastSeconds,
   promisedMinutes,
   status,
   people,
@@ -38,25 +42,29 @@ export function DesignerHead({
   onRedo,
   onRoom,
   onRoster,
+  onAdd,
   onBegin,
 }: Props) {
   const over = seconds - promisedMinutes * 60
   return (
-    <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
-      <div>
-        <button type="button" className="quiet -ml-3 text-soft" onClick={onTime}>
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+      <div className="min-w-0 max-w-[21rem]">
+        <h1 className="truncate !text-[1.45rem]" title={title}>
+          {title}
+        </h1>
+        <button type="button" className="block text-[0.94rem] text-soft underline-offset-4 hover:underline" onClick={onTime}>
           {dayWords}
         </button>
-        <h1>{title}</h1>
       </div>
-      <p className="text-[2.1rem] leading-none font-serif" aria-live="polite">
+      <p className="font-serif text-[1.7rem] leading-none" aria-live="polite">
         {clock(seconds)}
-        <span className="ml-3 font-sans text-[1rem] text-soft">
-          of {promisedMinutes}:00 promised{over > 0 ? `, ${clock(over)} over` : over < 0 ? `, ${clock(-over)} free` : ''}
+        <span className="mt-1 block font-sans text-[0.94rem] text-soft">
+          of {promisedMinutes}:00{over > 0 ? `, ${clock(over)} over` : over < 0 ? `, ${clock(-over)} free` : ''}
+          {leastSeconds < seconds ? `, at least ${clock(leastSeconds)}` : ''}
         </span>
       </p>
-      <div className="ml-auto flex flex-wrap items-center gap-3">
-        <span className="text-soft" role="status">
+      <div className="ml-auto flex flex-wrap items-center gap-x-1">
+        <span className="mr-1 text-[0.94rem] text-soft" role="status">
           {status}
         </span>
         <button type="button" className="icon" aria-label="Undo" disabled={!onUndo} onClick={onUndo}>
@@ -64,6 +72,9 @@ export function DesignerHead({
         </button>
         <button type="button" className="icon" aria-label="Redo" disabled={!onRedo} onClick={onRedo}>
           <Redo2 size={20} aria-hidden="true" />
+        </button>
+        <button type="button" className="quiet" onClick={onAdd}>
+          Add
         </button>
         <button type="button" className="quiet" onClick={onRoom}>
           Class and room
@@ -74,8 +85,8 @@ export function DesignerHead({
         <button type="button" className="quiet" disabled={busy || people === 0} onClick={() => onBegin('door')}>
           At the door
         </button>
-        <button type="button" className="action" disabled={busy || items === 0} onClick={() => onBegin('lead')}>
-          Lead this class
+        <button type="button" aria-label="Lead this class" className="action ml-2" disabled={busy || items === 0} onClick={() => onBegin('lead')}>
+          Lead
         </button>
       </div>
     </div>

@@ -1,9 +1,11 @@
 'use client'
 import { useState } from 'react'
+import { amountWords } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { MARK_WORDS, Mark } from '../fit/Mark'
-import { AddHere, doseWords, type FitProps, phaseWords, TONES } from './fitWords'
+import { AddHere, type FitProps, phaseWords, TONES } from './fitWords'
+import { amountInBlock } from './rowWords'
 
 /** The grid turned round for a phone: one person at a time, with all items under each other. */
 export function FitList({ plan, model, drawings, onCell, onItem, onAdd }: FitProps) {
@@ -38,8 +40,8 @@ export function FitList({ plan, model, drawings, onCell, onItem, onAdd }: FitPro
           </h2>
           <ul>
             {phase.blocks
-              .flatMap(({ items }) => items)
-              .map(({ id }) => {
+              .flatMap((block) => block.items.map(({ id }) => ({ id, block })))
+              .map(({ id, block }) => {
                 const item = byId.get(id)
                 if (!item) return null
                 const mark = item.cells[column]?.mark
@@ -54,7 +56,7 @@ export function FitList({ plan, model, drawings, onCell, onItem, onAdd }: FitPro
                         <span className="block font-semibold">{item.movement}</span>
                         <span className="block text-[0.94rem] text-soft">{item.name}</span>
                         <span className="block text-[0.94rem] text-soft">
-                          {doseWords(item)} · {clock(item.seconds)}
+                          {amountInBlock(item, block) ?? amountWords(item.planDose)} · {clock(item.seconds)}
                         </span>
                       </span>
                     </button>

@@ -31,17 +31,50 @@ interface Props {
   atSeconds?: number
 }
 
-/** Drawing units; the line begins at `LEFT` and ends `RIGHT` before the edge. */
-const WIDTH = 1000
-const HEIGHT = 184
-const LEFT = 92
+/** Drawing units, one a pixel on a desk; the line begins at `LEFT` and ends `RIGHT` before the edge. */
+const WIDTH = 1240
+const HEIGHT = 112
+const LEFT = 84
 const RIGHT = 14
-const TOP = 14
-const STEP = 26
-const FLOOR_Y = TOP + STEP * 4 + 12
+const TOP = 10
+const STEP = 12
+const FLOOR_Y = TOP + STEP * 4 + 8
+/** How hard it gets has a band of its own under the stair: it is not a base. */
+const EFFORT_TOP = FLOOR_Y + 8
+const EFFORT_HEIGHT = 22
 
 /** Seconds from the left edge to the right edge. */
 const spanOf = (line: Line, promisedSeconds = 0) => Math.max(line.totalSeconds, promisedSeconds, 60)
+
+/** Effort as bars from the foot of its band, in the same time as the stair. */
+function EffortBand({ line, x }: { line: Line; x: (second: number) => number }) {
+  const foot = EFFORT_TOP + EFFORT_HEIGHT
+  return (
+    <g>
+      <text x={LEFT - 10} y={foot - 5} textAnchor="end" fontSize="13" fill="var(--effort)" className="max-sm:hidden">
+        effort
+      </text>
+      {line.effort.map(({ atSeconds, rpe }, index) => {
+        const until = line.effort[index + 1]?.atSeconds ?? line.totalSeconds
+        const height = (Math.min(10, rpe) / 10) * EFFORT_HEIGHT
+        // rest is no effort
+        return (
+          rpe > 1 && (
+            <rect
+              key={atSeconds}
+              x={x(atSeconds)}
+              y={foot - height}
+              width={Math.max(0, x(until) - x(atSeconds))}
+              height={height}
+              fill="var(--effort)"
+            />
+          )
+        )
+      })}
+      <line x1={LEFT} x2={WIDTH - RIGHT} y1={foot} y2={foot} stroke="var(--line)" />
+    </g>
+  )
+}
 
 /** A class as a stair: time runs to the right, and the higher the tread the less the base holds. */
 export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
@@ -57,13 +90,6 @@ export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
     return list
   }, [])
   const minutes = Array.from({ length: Math.floor(span / 300) + 1 }, (_, index) => index * 300)
-  const effortY = (rpe: number) => FLOOR_Y - (rpe / 10) * (FLOOR_Y - TOP)
-  const effort = line.effort
-    .map(
-      (point, index) =>
-        `${index === 0 ? 'M' : 'L'}${x(point.atSeconds).toFixed(1)} ${effortY(point.rpe).toFixed(1)}H${x(line.effort[index + 1]?.atSeconds ?? line.totalSeconds).toFixed(1)}`,
-    )
-    .join('')
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="img" aria-label={treadWords(line)}>
       <defs>
@@ -73,7 +99,7 @@ export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
       </defs>
       {BASES.map((base, level) => (
         <g key={base}>
-          <text x={LEFT - 12} y={y(level) + 5} textAnchor="end" fontSize="15" fill="var(--soft)">
+          <text x={LEFT - 10} y={y(level) + 4} textAnchor="end" fontSize="12" fill="var(--soft)" className="max-sm:hidden">
             {BASE_WORDS[base]}
           </text>
           <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(level)} y2={y(level)} stroke="var(--line)" strokeDasharray="1 6" />
@@ -81,46 +107,39 @@ export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
       ))}
       {line.totalSeconds > 0 && first && <path d={`${top}V${FLOOR_Y}H${x(first.startSeconds)}Z`} fill="var(--water)" />}
       {phases.map((phase) => (
-        <g key={phase.start}>
-          {phase.kind !== 'main' && (
-            <rect x={x(phase.start)} y={FLOOR_Y} width={Math.max(0, x(phase.end) - x(phase.start))} height="9" fill="url(#rungs)" />
-          )}
-          {phase.kind === 'main' && (
-            <rect x={x(phase.start)} y={FLOOR_Y} width={Math.max(0, x(phase.end) - x(phase.start))} height="9" fill="var(--line)" />
-          )}
-          {x(phase.end) - x(phase.start) > 60 && (
-            <text x={x(phase.start) + 3} y={FLOOR_Y + 25} fontSize="15" fill="var(--soft)">
-              {PHASE_WORDS[phase.kind]}
-            </text>
-          )}
-        </g>
+        <rect
+          key={phase.start}
+          x={x(phase.start)}
+          y={FLOOR_Y}
+          width={Math.max(0, x(phase.end) - x(phase.start))}
+          height="5"
+          fill={phase.kind === 'main' ? 'var(--line)' : 'url(#rungs)'}
+        />
       ))}
-      <path d={effort} fill="none" stroke="var(--effort)" strokeWidth="2" strokeDasharray="5 3" />
-      {line.totalSeconds > 0 && (
-        <text x={Math.min(x(line.totalSeconds) + 8, WIDTH - 60)} y={FLOOR_Y - 6} fontSize="15" fill="var(--effort)">
-          effort
-        </text>
-      )}
-      <path d={top} fill="none" stroke="var(--plum)" strokeWidth="4" strokeLinejoin="round" />
+      <EffortBand line={line} x={x} />
+      <path d={top} fill="none" stroke="var(--plum)" strokeWidth="3" strokeLinejoin="round" />
       {minutes.map((second) => (
         <text
           key={second}
           x={x(second)}
-          y={HEIGHT - 4}
-          fontSize="14"
+          y={HEIGHT - 1}
+          fontSize="12"
           fill="var(--soft)"
+          className="max-sm:hidden"
           textAnchor={second === 0 ? 'start' : second > span - 60 ? 'end' : 'middle'}
         >
-          {second / 60} min
+          {second / 60} min {PHASE_WORDS[phases.findLast(({ start }) => start <= second)?.kind ?? 'main']}
         </text>
       ))}
       {promisedSeconds !== undefined && (
         <g>
-          <line x1={x(promisedSeconds)} x2={x(promisedSeconds)} y1={TOP - 6} y2={FLOOR_Y + 9} stroke="var(--ink)" strokeWidth="2" />
-          <path d={`M${x(promisedSeconds)} ${TOP - 10}l-7 -4h7z`} fill="var(--ink)" />
+          <line x1={x(promisedSeconds)} x2={x(promisedSeconds)} y1={TOP - 4} y2={EFFORT_TOP + EFFORT_HEIGHT} stroke="var(--ink)" strokeWidth="2" />
+          <path d={`M${x(promisedSeconds)} ${TOP - 5}l-7 -4h7z`} fill="var(--ink)" />
         </g>
       )}
-      {atSeconds !== undefined && <line x1={x(atSeconds)} x2={x(atSeconds)} y1={TOP - 8} y2={FLOOR_Y + 9} stroke="var(--ink)" strokeWidth="4" />}
+      {atSeconds !== undefined && (
+        <line x1={x(atSeconds)} x2={x(atSeconds)} y1={TOP - 6} y2={EFFORT_TOP + EFFORT_HEIGHT} stroke="var(--ink)" strokeWidth="3" />
+      )}
     </svg>
   )
 }
@@ -169,11 +188,7 @@ export function TreadScrubber({
         onValueChange={([second]) => onMove(second ?? 0)}
       >
         <Slider.Track className="h-full grow cursor-col-resize" />
-        <Slider.Thumb
-          aria-label="Moment of the class"
-          aria-valuetext={says}
-          className="block h-32 w-3 -translate-y-4 cursor-col-resize rounded-none"
-        />
+        <Slider.Thumb aria-label="Moment of the class" aria-valuetext={says} className="block h-24 w-3 cursor-col-resize rounded-none" />
       </Slider.Root>
     </div>
   )

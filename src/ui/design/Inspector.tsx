@@ -1,0 +1,171 @@
+'use client'
+import dynamic from 'next/dynamic'
+import { useCallback, useEffect, useState } from 'react'
+import type { ClassModel } from '@/core/evaluate'
+import { type Edit, itemsOf, type PlanDraft } from '@/core/plan'
+import type { Addable, Beside, Explanation, LadderView } from '@/workers/designerContract'
+import { Reasons } from '../fit/Reasons'
+import { BlockPanel } from './BlockPanel'
+import { ItemPanel } from './ItemPanel'
+import { newFrame } from './newBlock'
+import { OverviewPanel } from './OverviewPanel'
+import { PhasePanel } from './PhasePanel'
+import { addedBlock, addedPhase, copiedBlock, copiedItem, movedBlock, movedItem, movedPhase } from './planEdits'
+import { blockPlace, freshId, itemPlace, type Selected } from './selection'
+import type { useDesk } from './useDesk'
+
+const AddPanel = dynamic(() => import('./AddPanel').then((one) => one.AddPanel))
+const OverruleForm = dynamic(() => import('./OverruleForm').then((one) => one.OverruleForm))
+
+interface Props {
+  id: string
+  day: string
+  plan: PlanDraft
+  model: ClassModel
+  beside: Record<string, Beside>
+  selected: Selected | undefined
+  ask: ReturnType<typeof useDesk>
+  edit: (edit: Edit) => void
+  onSelect: (selected: Selected | undefined) => void
+  /** what the class as a whole needs to be told */
+  children: React.ReactNode
+}
+
+/** Asks the worker what the selection needs, again with every new judgement; an overtaken answer is dropped. */
+function useAnswers({ ask, selected, plan, model }: Pick<Props, 'ask' | 'selected' | 'plan' | 'model'>) {
+  const [ladder, setLadder] = useState<{ item: string; view: LadderView }>()
+  const [why, setWhy] = useState<{ item: string; person: string; explanation: Explanation }>()
+  const [choices, setChoices] = useState<Addable[]>()
+  const item = selected?.kind === 'item' || selected?.kind === 'cell' ? selected.item : undefined
+  const person = selected?.kind === 'cell' ? selected.person : undefined
+  const phase = selected?.kind === 'add' ? blockPlace(plan, selected.block)?.phase.id : undefined
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it is asked again when the model is another
+  useEffect(() => {
+    let live = true
+    const quietly = () => {}
+    if (item !== undefined && person !== undefined)
+      ask('explain', { item, person }).then((explanation) => live && setWhy({ item, person, explanation }), quietly)
+    else if (item !== undefined) ask('ladder', { item }).then((view) => live && setLadder({ item, view }), quietly)
+    if (phase !== undefined) ask('choices', { phase }).then((found) => live && setChoices(found), quietly)
+    return () => {
+      live = false
+    }
+  }, [ask, item, person, phase, model])
+  return {
+    ladder: ladder && ladder.item === item ? ladder.view : undefined,
+    why: why && why.item === item && why.person === person ? why.explanation : undefined,
+    choices,
+  }
+}
+
+/** What is selected in the plan, beside it: it never covers the row it speaks of. */
+export function Inspector({ id, day, plan, model, beside, selected, ask, edit, onSelect, children }: Props) {
+  const { ladder, why, choices } = useAnswers({ ask, selected, plan, model })
+  const draw = useCallback((ids: string[]) => ask('draw', { ids }), [ask])
+  const also = (made: { edit: Edit; id: string } | undefined, select: (id: string) => Selected) => {
+    if (!made) return
+    edit(made.edit)
+    onSelect(select(made.id))
+  }
+  const maybe = (one: Edit | undefined) => one && edit(one)
+  if (selected === undefined)
+    return (
+      <OverviewPanel model={model} onEdit={edit}>
+        {children}
+      </OverviewPanel>
+    )
+  switch (selected.kind) {
+    case 'cell':
+      return why ? (
+        <div className="flex flex-col gap-4">
+          <h2>
+            {why.person}: {why.item}
+          </h2>
+          <Reasons explanation={why} />
+          <OverruleForm explanation={why} classId={id} item={selected.item} day={day} onDone={() => onSelect(undefined)} />
+        </div>
+      ) : (
+        <p className="text-soft">Looking…</p>
+      )
+    case 'item': {
+      const item = itemsOf(plan).find(({ item: one }) => one.id === selected.item)?.item
+      const place = itemPlace(plan, selected.item)
+      if (!item || !place) return null
+      return (
+        <ItemPanel
+          key={selected.item}
+          item={item}
+          ladder={ladder}
+          beside={beside[item.id]}
+          people={model.people.filter(({ closed }) => !closed).length}
+          known={plan.familiar.includes(item.variant?.split('/')[0] ?? '')}
+          onKnown={(known) => {
+            const [movement] = item.variant?.split('/') ?? []
+            if (movement !== undefined)
+              edit({ kind: 'set-plan', change: { familiar: known ? [...plan.familiar, movement] : plan.familiar.filter((one) => one !== movement) } })
+          }}
+          onChoose={(variant) => edit({ kind: 'set-variant', item: item.id, variant, ...(item.dose && { dose: item.dose }) })}
+          onDose={(part, unset) => ladder && edit({ kind: 'change-dose', item: item.id, part, ...(unset && { unset }), otherwise: ladder.dose })}
+          onOptional={(optional) =>
+            edit({ kind: 'set-item', item: item.id, change: optional ? { optional } : {}, unset: optional ? [] : ['optional'] })
+          }
+          onMove={(by) => maybe(movedItem(plan, item.id, by))}
+          onCopy={() => also(copiedItem(plan, item.id), (copy) => ({ kind: 'item', item: copy }))}
+          onRemove={() => edit({ kind: 'remove-item', item: item.id })}
+          onAddAfter={(variant) => edit({ kind: 'add-item', block: place.block.id, at: place.at + 1, item: { id: freshId('i'), variant } })}
+        />
+      )
+    }
+    case 'block': {
+      const place = blockPlace(plan, selected.block)
+      if (!place) return null
+      const { block } = place
+      return (
+        <BlockPanel
+          key={`${block.id} ${block.format}`}
+          block={block}
+          onSet={(change, unset) => edit({ kind: 'set-block', block: block.id, change, ...(unset && { unset }) })}
+          onFormat={(format) => edit({ kind: 'set-format', block: block.id, frame: newFrame(block, format) })}
+          onMove={(by) => maybe(movedBlock(plan, block.id, by))}
+          onCopy={() => also(copiedBlock(plan, block.id), (copy) => ({ kind: 'block', block: copy }))}
+          onRemove={() => edit({ kind: 'remove-block', block: block.id })}
+          onAddAfter={(format) => also(addedBlock(plan, { after: block.id }, format), (made) => ({ kind: 'block', block: made }))}
+        />
+      )
+    }
+    case 'phase': {
+      const phase = plan.phases.find((one) => one.id === selected.phase)
+      if (!phase) return null
+      return (
+        <PhasePanel
+          key={phase.id}
+          phase={phase}
+          onSet={(change) => edit({ kind: 'set-phase', phase: phase.id, change })}
+          onMove={(by) => maybe(movedPhase(plan, phase.id, by))}
+          onRemove={() => edit({ kind: 'remove-phase', phase: phase.id })}
+          onAddBlock={(format) => also(addedBlock(plan, { phase: phase.id }, format), (made) => ({ kind: 'block', block: made }))}
+          onAddPhase={(kind) => also(addedPhase(plan, phase.id, kind), (made) => ({ kind: 'phase', phase: made }))}
+        />
+      )
+    }
+    case 'add': {
+      const place = blockPlace(plan, selected.block)
+      if (!place) return null
+      return (
+        <AddPanel
+          key={selected.block}
+          choices={choices}
+          people={model.people.filter(({ closed }) => !closed).length}
+          coverage={model.coverage}
+          where={place.block.title || place.phase.title || place.phase.kind}
+          draw={draw}
+          onAdd={(variant) => {
+            edit({ kind: 'add-item', block: selected.block, at: selected.at, item: { id: freshId('i'), variant } })
+            onSelect({ ...selected, at: selected.at + 1 })
+          }}
+          onClose={() => onSelect(undefined)}
+        />
+      )
+    }
+  }
+}

@@ -1,0 +1,71 @@
+import type { Block, Phase, PlanDraft } from '@/core/plan'
+
+/** What the inspector speaks of; undefined = of the class as a whole. */
+export type Selected =
+  | { kind: 'item'; item: string }
+  | { kind: 'cell'; item: string; person: string }
+  | { kind: 'block'; block: string }
+  | { kind: 'phase'; phase: string }
+  | { kind: 'add'; block: string; at: number }
+
+export interface Place {
+  phase: Phase
+  phaseAt: number
+  block: Block
+  blockAt: number
+}
+
+/** Where a block stands; undefined when the plan has none of that id. */
+export function blockPlace(plan: PlanDraft, id: string): Place | undefined {
+  for (const [phaseAt, phase] of plan.phases.entries()) {
+    const blockAt = phase.blocks.findIndex((block) => block.id === id)
+    const block = phase.blocks[blockAt]
+    if (block) return { phase, phaseAt, block, blockAt }
+  }
+  return undefined
+}
+
+/** Where an item stands. */
+export function itemPlace(plan: PlanDraft, id: string): (Place & { at: number }) | undefined {
+  for (const phase of plan.phases)
+    for (const block of phase.blocks) {
+      const at = block.items.findIndex((item) => item.id === id)
+      const place = at < 0 ? undefined : blockPlace(plan, block.id)
+      if (place) return { ...place, at }
+    }
+  return undefined
+}
+
+/** Whether what is selected is still in the plan: an undo can take it away. */
+export function stillThere(plan: PlanDraft, selected: Selected): boolean {
+  switch (selected.kind) {
+    case 'item':
+    case 'cell':
+      return itemPlace(plan, selected.item) !== undefined
+    case 'block':
+    case 'add':
+      return blockPlace(plan, selected.block) !== undefined
+    case 'phase':
+      return plan.phases.some(({ id }) => id === selected.phase)
+  }
+}
+
+/** Where a new movement goes: after what is selected, else to the end of the main part. */
+export function placeToAdd(plan: PlanDraft, selected: Selected | undefined): { block: string; at: number } | undefined {
+  if (selected?.kind === 'item' || selected?.kind === 'cell') {
+    const place = itemPlace(plan, selected.item)
+    if (place) return { block: place.block.id, at: place.at + 1 }
+  }
+  if (selected?.kind === 'block' || selected?.kind === 'add') {
+    const place = blockPlace(plan, selected.block)
+    if (place && place.block.format !== 'quiet') return { block: place.block.id, at: place.block.items.length }
+  }
+  const wanted =
+    selected?.kind === 'phase' ? plan.phases.filter(({ id }) => id === selected.phase) : plan.phases.filter(({ kind }) => kind === 'main')
+  const blocks = [...wanted, ...plan.phases].flatMap(({ blocks: own }) => own.filter(({ format }) => format !== 'quiet'))
+  const block = wanted.flatMap(({ blocks: own }) => own.filter(({ format }) => format !== 'quiet')).at(-1) ?? blocks[0]
+  return block && { block: block.id, at: block.items.length }
+}
+
+/** A new id for a part of a plan. */
+export const freshId = (kind: 'i' | 'b' | 'p'): string => `${kind}-${crypto.randomUUID().slice(0, 8)}`
