@@ -58,8 +58,18 @@ export function AddPanel({ choices, people, coverage, where, draw, onAdd, onClos
     }
   }, [wanted, draw])
   const chosen = Math.min(at, Math.max(0, shown.length - 1))
+  // Enter that comes before the movements are there is not lost
+  const waiting = useRef(false)
+  useEffect(() => {
+    if (!choices || !waiting.current) return
+    waiting.current = false
+    add(shown[chosen])
+  })
   const add = (choice: Addable | undefined) => {
-    if (!choice) return
+    if (!choice) {
+      waiting.current = choices === undefined
+      return
+    }
     onAdd(choice.id)
     setAdded((now) => [...now, choice.movement])
     field.current?.select()

@@ -23,17 +23,17 @@ interface NumberOf {
   /** may be left empty, and what then holds */
   otherwise?: string
 }
-const REST_BETWEEN: NumberOf = { key: 'restBetweenSeconds', label: 'Between items, s', min: 0, max: 600, step: 5, otherwise: 'as it takes' }
+const REST_BETWEEN: NumberOf = { key: 'restBetweenSeconds', label: 'Between, s', min: 0, max: 600, step: 5, otherwise: 'as needed' }
 const ROUNDS: NumberOf = { key: 'rounds', label: 'Rounds', min: 1, max: 30 }
-const AFTER_ROUND: NumberOf = { key: 'restAfterRoundSeconds', label: 'After a round, s', min: 0, max: 600, step: 5, otherwise: 'as it takes' }
+const AFTER_ROUND: NumberOf = { key: 'restAfterRoundSeconds', label: 'After round, s', min: 0, max: 600, step: 5, otherwise: 'as needed' }
 const FIELDS: Record<BlockFormat, NumberOf[]> = {
   straight: [REST_BETWEEN],
-  alternated: [{ ...ROUNDS, label: 'Times', otherwise: 'most sets' }, REST_BETWEEN, AFTER_ROUND],
+  alternated: [{ ...ROUNDS, label: 'Times', otherwise: 'by sets' }, REST_BETWEEN, AFTER_ROUND],
   circuit: [
-    { ...ROUNDS, otherwise: 'most sets' },
+    { ...ROUNDS, otherwise: 'by sets' },
     { key: 'optionalRounds', label: 'Spare rounds', min: 0, max: 29 },
     { key: 'workSeconds', label: 'Work, s', min: 5, max: 600, step: 5, otherwise: 'by dose' },
-    { key: 'changeSeconds', label: 'To change, s', min: 0, max: 600, step: 5, otherwise: 'as it takes' },
+    { key: 'changeSeconds', label: 'To change, s', min: 0, max: 600, step: 5, otherwise: 'as needed' },
     AFTER_ROUND,
   ],
   intervals: [
@@ -143,7 +143,7 @@ export function BlockPanel({ block, onSet, onFormat, onMove, onCopy, onRemove, o
   const formats = BLOCK_FORMATS.filter((format) => (block.items.length > 0 ? format !== 'quiet' : true))
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-start">
+      <div className="flex items-start pr-9">
         <h2 className="grow">Block</h2>
         <button type="button" className="icon" aria-label="Block earlier" onClick={() => onMove(-1)}>
           <ArrowUp size={18} aria-hidden="true" />

@@ -5,6 +5,7 @@ import type { ClassModel } from '@/core/evaluate'
 import { type Edit, itemsOf, type PlanDraft } from '@/core/plan'
 import type { Addable, Beside, Explanation, LadderView } from '@/workers/designerContract'
 import { Reasons } from '../fit/Reasons'
+import { AddPanel } from './AddPanel'
 import { BlockPanel } from './BlockPanel'
 import { ItemPanel } from './ItemPanel'
 import { newFrame } from './newBlock'
@@ -14,7 +15,6 @@ import { addedBlock, addedPhase, copiedBlock, copiedItem, movedBlock, movedItem,
 import { blockPlace, freshId, itemPlace, type Selected } from './selection'
 import type { useDesk } from './useDesk'
 
-const AddPanel = dynamic(() => import('./AddPanel').then((one) => one.AddPanel))
 const OverruleForm = dynamic(() => import('./OverruleForm').then((one) => one.OverruleForm))
 
 interface Props {

@@ -15,7 +15,7 @@ export interface PhaseIntents {
 export function PhasePanel({ phase, onSet, onMove, onRemove, onAddBlock, onAddPhase }: { phase: Phase } & PhaseIntents) {
   return (
     <div className="flex flex-col gap-4">
-      <div className="flex items-start">
+      <div className="flex items-start pr-9">
         <h2 className="grow">Part of the class</h2>
         <button type="button" className="icon" aria-label="Part earlier" onClick={() => onMove(-1)}>
           <ArrowUp size={18} aria-hidden="true" />

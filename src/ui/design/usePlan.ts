@@ -1,5 +1,5 @@
 'use client'
-import { useCallback, useEffect, useReducer, useRef } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useReducer, useRef } from 'react'
 import { problemsText } from '@/core/formats/files'
 import { applyEdit, type Edit, type PlanDraft } from '@/core/plan'
 import { saveClass } from '@/server/actions/classes'
@@ -28,6 +28,7 @@ type Move =
   | { kind: 'stale'; newer: { plan: PlanDraft; revision: number } }
   | { kind: 'refused'; message: string }
   | { kind: 'settle'; plan: PlanDraft }
+  | { kind: 'remember'; undo: Edit[]; redo: Edit[] }
 
 /** "Saved" is never shown over a change that is not. */
 const unsaved = ({ save }: State): SaveState => (save === 'stale' ? 'stale' : 'saving')
@@ -52,6 +53,9 @@ function reduce(state: State, move: Move): State {
     }
     case 'saved':
       return { ...state, save: 'saved', ...(move.begun !== undefined && { begun: move.begun }) }
+    case 'remember':
+      // only before anything was done
+      return state.undo.length + state.redo.length > 0 ? state : { ...state, undo: move.undo, redo: move.redo }
     case 'saving':
     case 'offline':
       return { ...state, save: move.kind }
@@ -63,6 +67,26 @@ function reduce(state: State, move: Move): State {
       const { newer: _newer, ...rest } = state
       return { ...rest, plan: move.plan, undo: [], redo: [], save: 'saving' }
     }
+  }
+}
+
+/** What can be taken back, over a reload of this tab; it holds for the very plan that it was made on. */
+const HISTORY_KEPT = 200
+const historyKey = (id: string) => `plan-history ${id}`
+function rememberedHistory(id: string, revision: number): { undo: Edit[]; redo: Edit[] } | undefined {
+  try {
+    const kept = JSON.parse(sessionStorage.getItem(historyKey(id)) ?? 'null') as { revision: number; undo: Edit[]; redo: Edit[] } | null
+    return kept?.revision === revision ? kept : undefined
+  } catch {
+    // a browser that keeps nothing has nothing to take back
+    return undefined
+  }
+}
+function keepHistory(id: string, revision: number, undo: readonly Edit[], redo: readonly Edit[]) {
+  try {
+    sessionStorage.setItem(historyKey(id), JSON.stringify({ revision, undo: undo.slice(-HISTORY_KEPT), redo: redo.slice(-HISTORY_KEPT) }))
+  } catch {
+    // as above
   }
 }
 
@@ -115,6 +139,15 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
     await save()
     return latest.current.plan === savedPlan.current
   }, [save])
+
+  useEffect(() => {
+    const kept = rememberedHistory(id, startRevision)
+    if (kept) move({ kind: 'remember', undo: kept.undo, redo: kept.redo })
+  }, [id, startRevision])
+  // before "Saved" is seen
+  useLayoutEffect(() => {
+    if (state.save === 'saved' && state.undo.length + state.redo.length > 0) keepHistory(id, revision.current, state.undo, state.redo)
+  }, [id, state.save, state.undo, state.redo])
 
   useEffect(() => {
     if (state.plan === savedPlan.current) return

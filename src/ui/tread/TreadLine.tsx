@@ -118,19 +118,23 @@ export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
       ))}
       <EffortBand line={line} x={x} />
       <path d={top} fill="none" stroke="var(--plum)" strokeWidth="3" strokeLinejoin="round" />
-      {minutes.map((second) => (
-        <text
-          key={second}
-          x={x(second)}
-          y={HEIGHT - 1}
-          fontSize="12"
-          fill="var(--soft)"
-          className="max-sm:hidden"
-          textAnchor={second === 0 ? 'start' : second > span - 60 ? 'end' : 'middle'}
-        >
-          {second / 60} min {PHASE_WORDS[phases.findLast(({ start }) => start <= second)?.kind ?? 'main']}
-        </text>
-      ))}
+      {minutes.map((second, index) => {
+        const phaseAt = (moment: number) => PHASE_WORDS[phases.findLast(({ start }) => start <= moment)?.kind ?? 'main']
+        const isNew = index === 0 || phaseAt(second) !== phaseAt(minutes[index - 1] ?? 0)
+        return (
+          <text
+            key={second}
+            x={x(second)}
+            y={HEIGHT - 1}
+            fontSize="12"
+            fill="var(--soft)"
+            className="max-sm:hidden"
+            textAnchor={second === 0 ? 'start' : second > span - 60 ? 'end' : 'middle'}
+          >
+            {second / 60} min{isNew && line.totalSeconds > 0 ? `, ${phaseAt(second)}` : ''}
+          </text>
+        )
+      })}
       {promisedSeconds !== undefined && (
         <g>
           <line x1={x(promisedSeconds)} x2={x(promisedSeconds)} y1={TOP - 4} y2={EFFORT_TOP + EFFORT_HEIGHT} stroke="var(--ink)" strokeWidth="2" />

@@ -13,8 +13,7 @@ export const alternatedSchema = z.strictObject({
 
 export const alternated: BlockRun<z.output<typeof alternatedSchema>> = {
   label: 'In turn',
-  words: ({ rounds: said, items }) =>
-    `${items.length === 2 ? 'a pair' : items.length === 3 ? 'three' : 'all'} in turn${said ? `, ${count(said, 'time')}` : ''}`,
+  words: ({ rounds: said, items }) => [items.length === 2 ? 'a pair' : '', said ? count(said, 'time') : ''].filter(Boolean).join(', '),
   steps: ({ rounds: said, restBetweenSeconds, restAfterRoundSeconds }, items) => {
     const all = roundsOf(said, items)
     const inRound = (round: number) => (said === undefined ? items.filter(({ dose }) => dose.sets >= round) : items)
