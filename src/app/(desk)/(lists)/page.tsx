@@ -12,7 +12,7 @@ import { peopleOfAll, soonOut } from '@/server/roster'
 import { here, today } from '@/server/studio'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
 import { dateWords, dayWords, shortDay } from '@/ui/shell/days'
-import { TreadSilhouette } from '@/ui/tread/TreadLine'
+import { TreadSilhouette } from '@/ui/tread/Silhouette'
 
 export const metadata = { title: 'Today' }
 

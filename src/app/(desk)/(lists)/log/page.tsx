@@ -9,7 +9,7 @@ import { here } from '@/server/studio'
 import { LogFilter } from '@/ui/log/LogFilter'
 import { shortDay } from '@/ui/shell/days'
 import { Pages } from '@/ui/shell/Pages'
-import { TreadSilhouette } from '@/ui/tread/TreadLine'
+import { TreadSilhouette } from '@/ui/tread/Silhouette'
 
 export const metadata = { title: 'Log' }
 
