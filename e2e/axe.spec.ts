@@ -22,6 +22,11 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.locator('tbody th button, main section li > button:first-child').nth(2).click()
     await expect(page.getByRole('list', { name: 'Ladder, gentlest first' })).toBeVisible()
   },
+  'cue sheet': async (page) => {
+    await openClass(page)
+    await page.goto(`${new URL(page.url()).pathname}/print`)
+    await expect(page.getByRole('button', { name: 'Print' })).toBeVisible()
+  },
   lead: async (page) => {
     await openClass(page)
     await page.getByRole('button', { name: 'Lead this class' }).click()

@@ -171,6 +171,40 @@ test('a dose is typed as it is said, a movement is added by typing, and a block 
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 })
 
+test('the cue sheet says what comes when, without a name, and goes into a spreadsheet', async ({ page, request }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()
+  const total = await page.locator('main [aria-live=polite]').textContent()
+  await page.getByRole('link', { name: 'Cue sheet' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Boathouse chairs' })).toBeVisible()
+  await expect(page.getByText(`${total?.match(/^\d+:\d\d/)?.[0]} of 35:00`)).toBeVisible()
+  await expect(page.getByText('First: stand up').first()).toBeVisible()
+  await expect(page.locator('table')).not.toContainText('Kestrel')
+  const address = await page.getByRole('link', { name: 'As a spreadsheet' }).getAttribute('href')
+  const csv = await (await request.get(address ?? '')).text()
+  expect(csv.split('\r\n').length).toBe(1 + (await page.locator('tbody tr').count()))
+  expect(csv).toContain('Sit to stand')
+  expect((await request.get('/api/classes/not-an-id/plan')).status()).toBe(400)
+})
+
+test('a row is dragged to another place, and back by undo', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()
+  const rows = page.getByRole('rowheader')
+  await expect(rows.nth(1)).toContainText('Heel digs')
+  const [from, to] = [await rows.nth(0).boundingBox(), await rows.nth(2).boundingBox()]
+  if (!from || !to) throw new Error('no rows')
+  await page.mouse.move(from.x + 90, from.y + 20)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 90, from.y + 40, { steps: 4 })
+  await page.mouse.move(to.x + 90, to.y + 24, { steps: 8 })
+  await page.mouse.up()
+  await expect(rows.nth(0)).toContainText('Heel digs')
+  await expect(rows.nth(2)).toContainText('March')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(rows.nth(0)).toContainText('March')
+})
+
 test('a class that runs over loses the sets it names at one tap, and gets them back at one', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()

@@ -1,3 +1,4 @@
+export { type CueLine, cueSheet } from './cueSheet'
 export {
   classFileSchema,
   type FileProblem,

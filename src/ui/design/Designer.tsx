@@ -1,6 +1,7 @@
 'use client'
 import { X } from 'lucide-react'
 import dynamic from 'next/dynamic'
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import type { PhaseKind, PlanDraft } from '@/core/plan'
@@ -16,7 +17,7 @@ import { ClassNotices } from './ClassNotices'
 import { DesignerHead } from './DesignerHead'
 import { Inspector } from './Inspector'
 import { PlanTable } from './PlanTable'
-import { movedItem } from './planEdits'
+import { droppedItem, movedItem } from './planEdits'
 import { freshId, placeToAdd, type Selected, stillThere } from './selection'
 import type { ClassTime } from './TimeSheet'
 import { useDesk } from './useDesk'
@@ -177,6 +178,9 @@ export function Designer({
         <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
           What to ask next
         </button>
+        <Link className="quiet" href={`/classes/${id}/print?day=${day}`}>
+          Cue sheet
+        </Link>
         {overruled.length > 0 && (
           <button type="button" className="quiet" onClick={() => setOpen({ kind: 'words' })}>
             On your own word, {overruled.length}
@@ -242,6 +246,10 @@ export function Designer({
               onStep={step}
               onMove={(item, by) => {
                 const moved = movedItem(plan, item, by)
+                if (moved) edit(moved)
+              }}
+              onDrop={(item, over) => {
+                const moved = droppedItem(plan, item, over)
                 if (moved) edit(moved)
               }}
               onRemove={(item) => edit({ kind: 'remove-item', item })}

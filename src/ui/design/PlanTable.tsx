@@ -1,4 +1,7 @@
 'use client'
+import { closestCenter, DndContext, type DragEndEvent, PointerSensor, TouchSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core'
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
 import { Plus } from 'lucide-react'
 import { memo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
@@ -19,6 +22,8 @@ export interface TableIntents {
   /** one step along the ladder */
   onStep: (item: string, to: 'gentler' | 'harder') => void
   onMove: (item: string, by: -1 | 1) => void
+  /** to where another item, or the head of a block, is */
+  onDrop: (item: string, over: string) => void
   onRemove: (item: string) => void
 }
 
@@ -85,11 +90,17 @@ interface RowProps {
 const PlanRow = memo(
   function PlanRow({ id, index, movement, name, amount, detail, dose, seconds, optional, marks, people, drawing, chosen, intents }: RowProps) {
     const drawn = useHydrated()
+    const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id })
     const everybody =
       people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
     const each = marks.split(' ') as Cell['mark'][]
     return (
-      <tr className={`border-t border-line ${chosen === undefined ? '' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'}`} data-item={id}>
+      <tr
+        ref={setNodeRef}
+        style={{ transform: CSS.Translate.toString(transform), transition }}
+        className={`border-t border-line ${chosen === undefined ? '' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'} ${isDragging ? 'relative z-30 bg-sheet opacity-80' : ''}`}
+        data-item={id}
+      >
         <th
           scope="row"
           className={`sticky left-0 z-10 p-0 text-left font-normal ${chosen === undefined ? 'bg-paper' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'}`}
@@ -99,6 +110,7 @@ const PlanRow = memo(
             data-cell={`${index},${NAME_COLUMN}`}
             tabIndex={index === 0 ? 0 : -1}
             onClick={() => intents.onSelect({ kind: 'item', item: id })}
+            {...listeners}
             className="group flex h-[47px] w-full items-center gap-2 pl-2 pr-1 text-left"
           >
             <span className="flex h-[44px] w-[46px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
@@ -189,9 +201,10 @@ function HeadButton({ head: { words, seconds, chosen, onSelect, onAdd }, level }
 }
 
 /** A phase with its first block, or a further block: one line over the items. */
-function Heading({ phase, block, columns }: { phase?: Head; block?: Head | undefined; columns: number }) {
+function Heading({ phase, block, into, columns }: { phase?: Head; block?: Head | undefined; into: string | undefined; columns: number }) {
+  const { setNodeRef, isOver } = useDroppable({ id: into ?? '', disabled: into === undefined })
   return (
-    <tr className={phase ? 'border-t-2 border-line' : 'border-t border-line'}>
+    <tr ref={setNodeRef} className={`${phase ? 'border-t-2' : 'border-t'} border-line ${isOver ? 'bg-plum-wash' : ''}`}>
       <td colSpan={columns} className="p-0 text-left">
         <span className={`flex items-center gap-2 ${phase ? 'h-[34px] pt-1' : 'h-[28px] pl-2'}`}>
           {phase && <HeadButton head={phase} level="phase" />}
@@ -206,7 +219,7 @@ function Heading({ phase, block, columns }: { phase?: Head; block?: Head | undef
 const isPlain = (phase: Phase, block: Block) => phase.blocks.length === 1 && block.format === 'straight' && block.title === ''
 
 /** The plan: its items down, what each is and takes, and the people across. */
-export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, onStep, onMove, onRemove }: Props) {
+export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, onStep, onMove, onDrop, onRemove }: Props) {
   const people = model.people.map(({ id, name }) => `${id} ${name}`).join('\n')
   // rows are redrawn only when what they show has changed, so their handlers must not change
   const latest = useRef({ onSelect, onDose })
@@ -218,6 +231,15 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
   const byId = new Map(model.items.map((item, index) => [item.id, { item, index }]))
   const columns = model.people.length + 3
   const secondsOf = (block: string) => model.timeline.segments.reduce((sum, segment) => sum + (segment.block === block ? segment.seconds : 0), 0)
+
+  // a press that goes nowhere stays a click; a finger scrolls unless it rests first
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
+  )
+  const dropped = ({ active, over }: DragEndEvent) => {
+    if (over && over.id !== active.id) onDrop(String(active.id), String(over.id))
+  }
 
   const onKeyDown = (event: React.KeyboardEvent<HTMLElement>) => {
     const cell = (event.target as HTMLElement).dataset.cell?.split(',').map(Number)
@@ -290,70 +312,75 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
     )
   }
   return (
-    <>
-      <MarkShapes />
-      <table
-        // biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: a table whose cells are gone through with arrows is a grid
-        role="grid"
-        className="fit w-full table-fixed border-collapse"
-        style={{ minWidth: NAME_WIDTH + DOSE_WIDTH + TIME_WIDTH + PERSON_WIDTH * model.people.length }}
-        onKeyDown={onKeyDown}
-        onFocus={keepStop}
-      >
-        <caption className="sr-only">The plan, and who can do what of it</caption>
-        {/* the name takes what the others leave */}
-        <colgroup>
-          <col />
-          <col style={{ width: DOSE_WIDTH }} />
-          <col style={{ width: TIME_WIDTH }} />
-          {model.people.map(({ id }) => (
-            <col key={id} style={{ width: PERSON_WIDTH }} />
-          ))}
-        </colgroup>
-        <thead className="sticky top-0 z-20 bg-paper">
-          <tr>
-            <th scope="col" className="sticky left-0 z-10 bg-paper pb-1 pl-2 text-left align-bottom text-[0.94rem] font-normal text-soft">
-              Movement
-            </th>
-            <th scope="col" className="pb-1 pl-1 text-left align-bottom text-[0.94rem] font-normal text-soft">
-              Dose
-            </th>
-            <th scope="col" className="pb-1 pr-2 text-right align-bottom text-[0.94rem] font-normal text-soft">
-              Time
-            </th>
-            {model.people.map((person) => (
-              <th key={person.id} scope="col" className="h-[66px] align-bottom text-[0.94rem] font-normal">
-                <span className="mx-auto block w-5 max-h-[66px] overflow-hidden whitespace-nowrap pb-1 text-left [writing-mode:vertical-rl] rotate-180">
-                  {person.name}
-                </span>
-              </th>
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+      <SortableContext items={model.items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <MarkShapes />
+        <table
+          // biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: a table whose cells are gone through with arrows is a grid
+          role="grid"
+          className="fit w-full table-fixed border-collapse"
+          style={{ minWidth: NAME_WIDTH + DOSE_WIDTH + TIME_WIDTH + PERSON_WIDTH * model.people.length }}
+          onKeyDown={onKeyDown}
+          onFocus={keepStop}
+        >
+          <caption className="sr-only">The plan, and who can do what of it</caption>
+          {/* the name takes what the others leave */}
+          <colgroup>
+            <col />
+            <col style={{ width: DOSE_WIDTH }} />
+            <col style={{ width: TIME_WIDTH }} />
+            {model.people.map(({ id }) => (
+              <col key={id} style={{ width: PERSON_WIDTH }} />
             ))}
-          </tr>
-        </thead>
-        {plan.phases.map((phase) => {
-          const [first] = phase.blocks
-          const plain = first !== undefined && isPlain(phase, first)
-          return (
-            <tbody key={phase.id}>
-              <Heading
-                columns={columns}
-                phase={{
-                  words: phaseWords(phase),
-                  seconds: model.timeline.phases.find(({ id }) => id === phase.id)?.seconds ?? 0,
-                  chosen: selected?.kind === 'phase' && selected.phase === phase.id,
-                  onSelect: () => onSelect({ kind: 'phase', phase: phase.id }),
-                  onAdd: plain ? addTo(first) : undefined,
-                }}
-                block={first && !plain ? headOf(first) : undefined}
-              />
-              {phase.blocks.flatMap((block) => [
-                ...(block === first ? [] : [<Heading key={block.id} columns={columns} block={headOf(block)} />]),
-                ...block.items.map(({ id }) => row(block, id)),
-              ])}
-            </tbody>
-          )
-        })}
-      </table>
-    </>
+          </colgroup>
+          <thead className="sticky top-0 z-20 bg-paper">
+            <tr>
+              <th scope="col" className="sticky left-0 z-10 bg-paper pb-1 pl-2 text-left align-bottom text-[0.94rem] font-normal text-soft">
+                Movement
+              </th>
+              <th scope="col" className="pb-1 pl-1 text-left align-bottom text-[0.94rem] font-normal text-soft">
+                Dose
+              </th>
+              <th scope="col" className="pb-1 pr-2 text-right align-bottom text-[0.94rem] font-normal text-soft">
+                Time
+              </th>
+              {model.people.map((person) => (
+                <th key={person.id} scope="col" className="h-[66px] align-bottom text-[0.94rem] font-normal">
+                  <span className="mx-auto block w-5 max-h-[66px] overflow-hidden whitespace-nowrap pb-1 text-left [writing-mode:vertical-rl] rotate-180">
+                    {person.name}
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          {plan.phases.map((phase) => {
+            const [first] = phase.blocks
+            const plain = first !== undefined && isPlain(phase, first)
+            return (
+              <tbody key={phase.id}>
+                <Heading
+                  columns={columns}
+                  into={first && first.format !== 'quiet' ? first.id : undefined}
+                  phase={{
+                    words: phaseWords(phase),
+                    seconds: model.timeline.phases.find(({ id }) => id === phase.id)?.seconds ?? 0,
+                    chosen: selected?.kind === 'phase' && selected.phase === phase.id,
+                    onSelect: () => onSelect({ kind: 'phase', phase: phase.id }),
+                    onAdd: plain ? addTo(first) : undefined,
+                  }}
+                  block={first && !plain ? headOf(first) : undefined}
+                />
+                {phase.blocks.flatMap((block) => [
+                  ...(block === first
+                    ? []
+                    : [<Heading key={block.id} columns={columns} into={block.format === 'quiet' ? undefined : block.id} block={headOf(block)} />]),
+                  ...block.items.map(({ id }) => row(block, id)),
+                ])}
+              </tbody>
+            )
+          })}
+        </table>
+      </SortableContext>
+    </DndContext>
   )
 }

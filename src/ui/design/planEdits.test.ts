@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { applyEdit, BLOCK_FORMATS, blockSchema, type Edit, itemsOf, type PlanDraft, planSchema } from '@/core/plan'
 import { newBlock, newFrame } from './newBlock'
-import { addedBlock, addedPhase, copiedBlock, copiedItem, movedBlock, movedItem, movedPhase } from './planEdits'
+import { addedBlock, addedPhase, copiedBlock, copiedItem, droppedItem, movedBlock, movedItem, movedPhase } from './planEdits'
 import { placeToAdd, stillThere } from './selection'
 
 const item = (id: string) => ({ id, variant: 'march/seated' })
@@ -47,6 +47,14 @@ describe('one place earlier or later', () => {
     expect(done(movedPhase(plan, 'm', -1)).phases.map(({ id }) => id)).toEqual(['m', 'w', 'c'])
     expect(movedPhase(plan, 'c', 1)).toBeUndefined()
   })
+})
+
+test('an item put down takes the place of the one under it, or comes first under a heading, and never into a quiet block', () => {
+  expect(ids(done(droppedItem(plan, '3', '1')))).toEqual(['a3', 'a1', 'a2'])
+  expect(ids(done(droppedItem(plan, '1', '2')))).toEqual(['a2', 'a1', 'b3'])
+  expect(ids(done(droppedItem(plan, '1', 'b')))).toEqual(['a2', 'b1', 'b3'])
+  expect(droppedItem(plan, '1', 'q')).toBeUndefined()
+  expect(droppedItem(plan, 'gone', '1')).toBeUndefined()
 })
 
 describe('once more, and new', () => {

@@ -13,6 +13,14 @@ export function movedItem(plan: PlanDraft, item: string, by: -1 | 1): Edit | und
   return next && { kind: 'move-item', item, toBlock: next.id, at: by > 0 ? 0 : next.items.length }
 }
 
+/** An item put down on another, whose place it takes, or on the head of a block, where it comes first. */
+export function droppedItem(plan: PlanDraft, item: string, over: string): Edit | undefined {
+  const target = itemPlace(plan, over)
+  const block = target?.block ?? blockPlace(plan, over)?.block
+  if (!itemPlace(plan, item) || !block || block.format === 'quiet') return undefined
+  return { kind: 'move-item', item, toBlock: block.id, at: target?.at ?? 0 }
+}
+
 /** A block one place earlier or later, out of its phase into the next at its end. */
 export function movedBlock(plan: PlanDraft, block: string, by: -1 | 1): Edit | undefined {
   const place = blockPlace(plan, block)

@@ -39,5 +39,11 @@ export function detailWords({ dose, planDose }: ModelItem): string {
 /** What stands over a block: its title, how it runs, and what it is for. */
 export function blockWords(block: Block): string {
   if (block.format === 'quiet') return block.title || QUIET_KINDS[block.what]
-  return [block.title, block.format === 'straight' && block.title ? '' : formatLabel(block.format), formatWords(block)].filter(Boolean).join(' · ')
+  return [
+    block.title,
+    (block.format === 'straight' && block.title) || block.title === formatLabel(block.format) ? '' : formatLabel(block.format),
+    formatWords(block),
+  ]
+    .filter(Boolean)
+    .join(' · ')
 }

@@ -1,0 +1,89 @@
+import { clock } from '@/core/timing'
+import { cueSheetOf } from '@/server/cueSheet'
+import { getClass } from '@/server/repositories/classes'
+import { dayWords } from '@/ui/shell/days'
+import { PrintButton } from '@/ui/shell/PrintButton'
+import { named } from '../../../../named'
+
+export const metadata = { title: 'Cue sheet' }
+
+/** The plan to take along: what comes when, what to say, a step gentler and harder. No name stands on it. */
+export default async function CueSheetPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
+  const { db, studio, id, found } = await named(params, getClass)
+  const { day, timeline, lines } = await cueSheetOf(db, studio, found, (await searchParams).day)
+  return (
+    <>
+      <div className="mb-3 flex print:mb-1 flex-wrap items-end justify-between gap-x-6 gap-y-2">
+        <div>
+          <h1>{found.plan.title}</h1>
+          <p className="text-soft print:text-[8pt]">
+            {dayWords(day)}
+            {found.startTime ? `, ${found.startTime}` : ''} · {clock(timeline.totalSeconds)} of {found.plan.promisedMinutes}:00
+          </p>
+        </div>
+        <div className="flex gap-3 print:hidden">
+          <PrintButton />
+          <a className="quiet" href={`/api/classes/${id}/plan?day=${day}`}>
+            As a spreadsheet
+          </a>
+        </div>
+      </div>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse text-[0.94rem] leading-snug print:text-[6.9pt] print:leading-tight">
+          <thead>
+            <tr className="text-left text-soft">
+              <th className="w-14 py-1 pr-2 font-normal print:w-9">At</th>
+              <th className="w-64 py-1 pr-3 font-normal print:w-[13.5rem]">Movement</th>
+              <th className="py-1 pr-3 font-normal">Say</th>
+              <th className="w-60 py-1 font-normal print:w-[9.5rem]">Watch for</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map((line, index) => {
+              const isNew = index === 0 || lines[index - 1]?.block !== line.block || lines[index - 1]?.part !== line.part
+              return (
+                <tr
+                  key={`${line.at} ${index}`}
+                  className={`break-inside-avoid align-top ${isNew ? 'border-t-2 border-ink' : 'border-t border-line'}`}
+                >
+                  <td className="py-1 pr-2 print:py-0.5">{line.at}</td>
+                  <td className="py-1 pr-3 print:py-0.5">
+                    {isNew && line.version !== '' && (
+                      <span className="block text-soft">
+                        {line.part}: {line.block}
+                      </span>
+                    )}
+                    <b>{line.movement}</b>
+                    {line.version !== '' && `, ${line.version.toLowerCase()}`}
+                    <span className="block print:inline"> {line.dose}</span>
+                    {(line.gentler || line.harder) && (
+                      <span className="block text-soft">
+                        {line.gentler && `gentler: ${line.gentler.toLowerCase()}`}
+                        {line.gentler && line.harder && ' · '}
+                        {line.harder && `harder: ${line.harder.toLowerCase()}`}
+                      </span>
+                    )}
+                  </td>
+                  <td className="py-1 pr-3 print:py-0.5">
+                    {line.announce && <b className="block">First: {line.announce}.</b>}
+                    {line.say} {line.breath}
+                    {!line.fits && (
+                      <span className="block text-effort">
+                        {line.readingSeconds} s to say it all: more than there is time for. Say the first half, show the rest.
+                      </span>
+                    )}
+                  </td>
+                  <td className="py-1 print:py-0.5">{line.watch}</td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      </div>
+      <p className="mt-4 text-[0.94rem] text-soft print:mt-1 print:text-[7pt]">
+        Times are estimates, with the rests and pauses of the people on the roster. Who does which version stands on the screen, not on paper. What a
+        person’s own clinician says, local rules and the emergency plan of the house come first.
+      </p>
+    </>
+  )
+}
