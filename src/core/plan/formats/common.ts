@@ -70,6 +70,7 @@ export interface BlockRun<B> {
   steps: (block: B, items: readonly Placed[]) => Step[]
 }
 
+export const range = (n: number): number[] => Array.from({ length: n }, (_, index) => index + 1)
 export const gap = (between: (Step & { kind: 'gap' })['between'], after: string, seconds?: number, exact = false): Step => ({
   kind: 'gap',
   between,
@@ -91,8 +92,19 @@ export function parted<T>(list: readonly T[], each: (one: T, index: number) => r
   return list.flatMap((one, index) => [...(index > 0 ? [between(list[index - 1]!, index)] : []), ...each(one, index)])
 }
 
+/** All sets of one item. @param each what a set is beside its number @param between the gap after a set */
+export const setsOfItem = (
+  item: Placed,
+  each: Partial<Step & { kind: 'work' }> = {},
+  between: Step = gap('sets', item.id, item.dose.restSeconds),
+): Step[] =>
+  parted(
+    range(item.dose.sets),
+    (set) => [work(item, set, item.dose.sets, each)],
+    () => between,
+  )
+
 /** As many rounds as are said, else as the most sets of an item. */
 export const roundsOf = (said: number | undefined, items: readonly Placed[]): number => said ?? Math.max(1, ...items.map(({ dose }) => dose.sets))
 
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
-export const range = (n: number): number[] => Array.from({ length: n }, (_, index) => index + 1)

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type BlockRun, common, gap, parted, range, work } from './common'
+import { type BlockRun, common, gap, parted, setsOfItem } from './common'
 
 /** To music, one after the other without a stop: the length follows from counts and beats. */
 export const countsSchema = z.strictObject({
@@ -13,12 +13,7 @@ export const counts: BlockRun<z.output<typeof countsSchema>> = {
   steps: (_, items) =>
     parted(
       items,
-      (item) =>
-        parted(
-          range(item.dose.sets),
-          (set) => [work(item, set, item.dose.sets)],
-          () => gap(item.dose.restSeconds === undefined ? 'flow' : 'sets', item.id, item.dose.restSeconds),
-        ),
+      (item) => setsOfItem(item, {}, gap(item.dose.restSeconds === undefined ? 'flow' : 'sets', item.id, item.dose.restSeconds)),
       (before) => gap(before.dose.restAfterSeconds === undefined ? 'flow' : 'items', before.id, before.dose.restAfterSeconds),
     ),
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type BlockRun, common, gap, parted, range, rest, work } from './common'
+import { type BlockRun, common, gap, parted, rest, setsOfItem } from './common'
 
 /** Until the instructor calls it: so long is expected, and the last ones are counted. */
 export const openSchema = z.strictObject({
@@ -18,12 +18,7 @@ export const open: BlockRun<z.output<typeof openSchema>> = {
   steps: ({ expectedSeconds, restBetweenSeconds }, items) =>
     parted(
       items,
-      (item) =>
-        parted(
-          range(item.dose.sets),
-          (set) => [work(item, set, item.dose.sets, { clockSeconds: item.dose.workSeconds ?? expectedSeconds })],
-          () => gap('sets', item.id, item.dose.restSeconds),
-        ),
+      (item) => setsOfItem(item, { clockSeconds: item.dose.workSeconds ?? expectedSeconds }),
       (before) => gap('items', before.id, before.dose.restAfterSeconds ?? restBetweenSeconds),
     ),
 }

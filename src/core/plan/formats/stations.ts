@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type BlockRun, common, gap, parted, range, rest, work } from './common'
+import { type BlockRun, common, gap, parted, rest, setsOfItem } from './common'
 
 /** Everything on one side of the chair, then everything on the other. */
 export const stationsSchema = z.strictObject({
@@ -17,12 +17,7 @@ export const stations: BlockRun<z.output<typeof stationsSchema>> = {
       (side) =>
         parted(
           items,
-          (item) =>
-            parted(
-              range(item.dose.sets),
-              (set) => [work(item, set, item.dose.sets, { side })],
-              () => gap('sets', item.id, item.dose.restSeconds),
-            ),
+          (item) => setsOfItem(item, { side }),
           (before) => gap(side === 0 ? 'items' : 'round', before.id, before.dose.restAfterSeconds ?? restBetweenSeconds),
         ),
       () => gap('side', items.at(-1)?.id ?? ''),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type BlockRun, common, gap, parted, range, rest, work } from './common'
+import { type BlockRun, common, gap, parted, rest, setsOfItem } from './common'
 
 /** All sets of one item, then the next. */
 export const straightSchema = z.strictObject({
@@ -18,12 +18,7 @@ export const straight: BlockRun<z.output<typeof straightSchema>> = {
   steps: ({ restBetweenSeconds }, items) =>
     parted(
       items,
-      (item) =>
-        parted(
-          range(item.dose.sets),
-          (set) => [work(item, set, item.dose.sets)],
-          () => gap('sets', item.id, item.dose.restSeconds),
-        ),
+      (item) => setsOfItem(item),
       (before) => gap('items', before.id, before.dose.restAfterSeconds ?? restBetweenSeconds),
     ),
 }
