@@ -113,7 +113,7 @@ test('own words are listed and taken back; the grid and the body chart are each 
   await page.locator('.cell').first().focus()
   await page.keyboard.press('ArrowDown')
   await page.keyboard.press('Home')
-  await expect(page.locator('[data-cell="1,-1"]')).toBeFocused()
+  await expect(page.locator('[data-cell="1,-2"]')).toBeFocused()
   await page.keyboard.press('Tab')
   // the first tab leaves the grid's cells behind
   expect(await page.evaluate(() => (document.activeElement as HTMLElement).dataset.cell)).toBeUndefined()

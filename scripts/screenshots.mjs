@@ -27,10 +27,11 @@ const VIEWS = [
   { name: 'today', go: (page) => page.goto(BASE) },
   { name: 'class', go: (page) => openClass(page, 'Bones and balance') },
   {
-    name: 'fit-grid',
+    name: 'cue-sheet',
     go: async (page) => {
       await openClass(page, 'Boathouse chairs')
-      await page.getByRole('grid').evaluate((table) => table.scrollIntoView())
+      await page.getByRole('link', { name: 'Cue sheet' }).click()
+      await page.getByRole('button', { name: 'Print' }).waitFor()
     },
   },
   {
