@@ -93,7 +93,7 @@ describe('what is worth a look', () => {
     expect(codes(of([{ id: 'b', items: [left, item('j', 'leg-extension/seat', { sides: 'right' })] }]))).not.toContain('one-side')
   })
   test('twenty minutes on the chair', () => {
-    const talk = (seconds: number, position: 'seated-unsupported' | 'floor-supine') => ({
+    const talk = (seconds: number, position: 'seated-unsupported' | 'standing-free') => ({
       id: 'q',
       format: 'quiet' as const,
       what: 'opening' as const,
@@ -101,8 +101,8 @@ describe('what is worth a look', () => {
       position,
     })
     expect(codes(of([talk(1300, 'seated-unsupported')]))).toContain('sitting-long')
-    expect(codes(of([talk(700, 'floor-supine')]))).toContain('lying-long')
-    expect(codes(of([talk(500, 'floor-supine')]))).not.toContain('lying-long')
+    expect(codes(of([talk(1000, 'standing-free')]))).toContain('standing-long')
+    expect(codes(of([talk(500, 'standing-free')]))).not.toContain('standing-long')
   })
   test('a class of half an hour without balance', () => {
     const found = of([{ id: 'b', items: [item('i', 'squat/hold2', {})] }], { promisedMinutes: 30 }).hints

@@ -51,6 +51,20 @@ describe('what makes a plan unusable', () => {
   })
 })
 
+test('nobody lies down where nobody is judged: a quiet block is sitting or standing', () => {
+  const quiet = (position: string) =>
+    planSchema.safeParse({
+      version: 2,
+      title: 'Rest',
+      promisedMinutes: 20,
+      phases: [{ id: 'm', kind: 'relaxation', blocks: [{ id: 'b', format: 'quiet', what: 'relaxation', position }] }],
+    })
+  expect(quiet('seated-back-supported').success).toBe(true)
+  for (const position of ['floor-supine', 'bed-supine', 'side-lying', 'incline-supine', 'long-sitting']) {
+    expect(quiet(position).error?.issues[0]?.message).toMatch(/judged for everybody/)
+  }
+})
+
 describe('what an item comes to', () => {
   const sound = (draft: PlanDraft) => {
     const checked = checkPlan(draft, LIBRARY)

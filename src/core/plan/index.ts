@@ -26,7 +26,7 @@ export {
   type Step,
   stepsOf,
 } from './formats'
-export type { Item } from './item'
+export { type Item, QUIET_POSITIONS } from './item'
 export { itemsOf, PHASE_KINDS, type Phase, type PhaseKind, type PlanDraft, type PlanInput, partOf, planSchema, planSchema2, roomSchema } from './plan'
 export { type SaidDose, sayDose, withSaid } from './sayDose'
 export { atHour, type ClassCalendar, type Closed, calendarSchema, meetings, type Schedule, timeSchema } from './schedule'

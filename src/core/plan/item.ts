@@ -1,12 +1,24 @@
 import { z } from 'zod'
-import { ATTRIBUTES, type AttributeName, attribute, BASE_POSITIONS, type DemandsInput, MUSCLES } from '../movement'
+import { ATTRIBUTES, type AttributeName, attribute, type BasePosition, type DemandsInput, MUSCLES } from '../movement'
 import { KIT } from '../vocabulary'
 import { planDoseSchema } from './dose'
 
 export const idSchema = z.string().regex(/^[a-z0-9][a-z0-9-]{0,39}$/i, 'expected letters, digits and hyphens, 40 at most')
 
-/** How people are held. */
-export const positionSchema = z.enum(BASE_POSITIONS)
+/**
+ * How people are held where nobody works. Nobody is judged in it, so it is sitting or standing: who lies or goes to the floor does so in an item,
+ * the library has resting ones.
+ */
+export const QUIET_POSITIONS = [
+  'seated-back-supported',
+  'seated-unsupported',
+  'standing-two-hand',
+  'standing-one-hand',
+  'standing-free',
+] as const satisfies readonly BasePosition[]
+export const positionSchema = z.enum(QUIET_POSITIONS, {
+  error: 'expected sitting or standing: for lying down take a resting movement, which is judged for everybody',
+})
 
 /** A demand vector written by hand: every attribute of the rule base by its name, neutral values left out. */
 export const demandsSchema = z

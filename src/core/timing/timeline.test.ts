@@ -155,12 +155,12 @@ describe('what a block comes to', () => {
       seconds: 8 + 50 + 20 + 50 + 8 + 50,
     },
     {
-      name: 'opening words, then the way down to the floor to rest',
+      name: 'opening words, then up to rest on the feet',
       blocks: [
         { id: 'a', format: 'quiet', seconds: 90 },
-        { id: 'b', format: 'quiet', what: 'relaxation', seconds: 180, position: 'floor-supine' },
+        { id: 'b', format: 'quiet', what: 'relaxation', seconds: 180, position: 'standing-two-hand' },
       ],
-      seconds: 90 + 30 + 180,
+      seconds: 90 + 8 + 180,
     },
     {
       name: 'unequal stretches: hard 30, easy 60, three times round, straight on',
@@ -236,6 +236,25 @@ describe('what a block comes to', () => {
     expect(segments.filter(({ kind }) => kind === 'showing').map(({ item, seconds }) => [item, seconds])).toEqual([
       ['i', 12],
       ['i', 4],
+    ])
+  })
+  test('a long quiet block brings people up from the floor, because nobody is judged in it; a short one does not', () => {
+    const lying = {
+      id: 'i',
+      described: { name: 'Lying', repSeconds: 4, demands: { basePosition: 'floor-supine' as const, purpose: 'relaxation' as const } },
+    }
+    const quietAfter = (seconds: number) =>
+      expand(
+        planOf([
+          { id: 'b', items: [lying] },
+          { id: 'q', format: 'quiet', what: 'relaxation', seconds },
+        ]),
+        catalogue,
+      ).segments.filter(({ block }) => block === 'q')
+    expect(quietAfter(60).map(({ kind, base }) => [kind, base])).toEqual([['rest', 'floor']])
+    expect(quietAfter(120).map(({ kind, base, seconds }) => [kind, base, seconds])).toEqual([
+      ['change', 'seat', 30],
+      ['rest', 'seat', 120],
     ])
   })
   test('what can be left out makes the forecast a range', () => {

@@ -90,6 +90,8 @@ const AGAIN_SECONDS = 60
 const REST_BETWEEN_FACTOR = 1.5
 const REST_BETWEEN_SECONDS = 30
 const RESTING_RPE = 1
+/** So long a quiet block may be where people lie, s. */
+const LOW_SECONDS = 60
 
 const kitOf = ({ entry, item }: Prescription): readonly Kit[] =>
   (entry?.variant.kit ?? item.described?.kit ?? []).filter((kit) => kit !== 'chair' && kit !== 'support' && kit !== 'wall')
@@ -354,7 +356,10 @@ class Expansion {
   }
 
   private quiet(phase: Phase, block: Extract<Block, { format: 'quiet' }>) {
-    const { what, seconds, position, relief } = block
+    const { what, seconds, relief } = block
+    // nobody is judged here, so nobody stays lying or on the floor for longer than a drink of water
+    const isLow = this.base === 'floor' || this.base === 'bed'
+    const position = block.position ?? (isLow && seconds > LOW_SECONDS ? 'seated-back-supported' : undefined)
     const optional = block.optional && { optional: true as const }
     if (position) {
       const change = changeSeconds(this.position, position)

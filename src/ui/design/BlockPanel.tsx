@@ -1,7 +1,6 @@
 'use client'
 import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react'
-import { BASE_POSITIONS } from '@/core/movement/demands'
-import { BLOCK_FORMATS, type Block, type BlockField, type BlockFormat, formatLabel, QUIET_KINDS, type QuietKind } from '@/core/plan'
+import { BLOCK_FORMATS, type Block, type BlockField, type BlockFormat, formatLabel, QUIET_KINDS, QUIET_POSITIONS, type QuietKind } from '@/core/plan'
 import { NumberField } from './NumberField'
 
 export interface BlockIntents {
@@ -62,7 +61,13 @@ const FIELDS: Record<BlockFormat, NumberOf[]> = {
 }
 
 const numberOf = (block: Block, key: BlockField) => (block as unknown as Record<BlockField, number | undefined>)[key]
-const POSITION_WORDS = new Map(BASE_POSITIONS.map((position) => [position, position.replaceAll('-', ' ')]))
+const POSITION_WORDS: Record<(typeof QUIET_POSITIONS)[number], string> = {
+  'seated-back-supported': 'sitting back',
+  'seated-unsupported': 'sitting tall',
+  'standing-two-hand': 'standing, two hands on the chair',
+  'standing-one-hand': 'standing, one hand on the chair',
+  'standing-free': 'standing free',
+}
 
 /** What only some formats ask. */
 function OwnFields({ block, onSet }: { block: Block; onSet: BlockIntents['onSet'] }) {
@@ -112,9 +117,9 @@ function OwnFields({ block, onSet }: { block: Block; onSet: BlockIntents['onSet'
           onChange={({ target }) => (target.value === '' ? onSet({}, ['position']) : onSet({ position: target.value }))}
         >
           <option value="">as they were</option>
-          {[...POSITION_WORDS].map(([position, words]) => (
+          {QUIET_POSITIONS.map((position) => (
             <option key={position} value={position}>
-              {words}
+              {POSITION_WORDS[position]}
             </option>
           ))}
         </select>
