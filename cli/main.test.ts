@@ -14,7 +14,11 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }))
 const EXAMPLES = path.join(root, 'docs/formats/examples')
 
 const cli = (...args: string[]) =>
-  spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'cli/main.ts', ...args], { cwd: root, encoding: 'utf8' })
+  spawnSync(process.execPath, ['--conditions=react-server', '--import', 'tsx', 'cli/main.ts', ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    maxBuffer: 64 * 1024 * 1024,
+  })
 const written = (name: string, content: unknown) => {
   const file = path.join(folder, name)
   writeFileSync(file, typeof content === 'string' ? content : JSON.stringify(content))

@@ -129,8 +129,8 @@ function describedPrescription(item: Item, block: Block, bpm: number | undefined
   const written = completeDemands(described.demands)
   const side: SideUse = written.side === 'alternating' ? 'alternating' : 'both'
   const kind: RepKind = { groupSeconds: described.repSeconds, controlledSeconds: described.repSeconds, staySeconds: 0, side }
-  const made = worked(item, block, doseOf(described.demands), kind, bpm)
-  const { dose, workSeconds, repSeconds } = made
+  const parts = worked(item, block, doseOf(described.demands), kind, bpm)
+  const { dose, workSeconds, repSeconds } = parts
   // what is done is what the dose says; a pause inside the repetition stays
   const done = {
     isometricHoldSec: Math.max(dose.holdSeconds, written.isometricHoldSec),
@@ -138,7 +138,7 @@ function describedPrescription(item: Item, block: Block, bpm: number | undefined
     ...(item.dose && { externalLoadKg: dose.loadKg, intendedRpe: dose.rpe }),
   }
   const demands = { ...written, ...done }
-  return { ...made, item, block, name: described.name, movement: `described:${item.id}`, demands, vector: encodeDemands(demands) }
+  return { ...parts, item, block, name: described.name, movement: `described:${item.id}`, demands, vector: encodeDemands(demands) }
 }
 
 /**
@@ -148,16 +148,27 @@ function describedPrescription(item: Item, block: Block, bpm: number | undefined
  * @throws when the library does not have the variant: the plan was not checked
  */
 export function prescriptionOf(item: Item, block: Block, catalogue: Catalogue, bpm?: number): Prescription {
+  const known = made.get(item)
+  if (known && known.block === block && known.catalogue === catalogue && known.bpm === bpm) return known.prescription
+  const prescription = prescribe(item, block, catalogue, bpm)
+  made.set(item, { block, catalogue, bpm, prescription })
+  return prescription
+}
+
+/** What was made of an item last: plans are not changed but replaced, so an item in the same block comes to the same. */
+const made = new WeakMap<Item, { block: Block; catalogue: Catalogue; bpm: number | undefined; prescription: Prescription }>()
+
+function prescribe(item: Item, block: Block, catalogue: Catalogue, bpm: number | undefined): Prescription {
   const beats = block.bpm ?? bpm
   if (item.described) return describedPrescription(item, block, beats)
   const entry = catalogue.byId.get(item.variant!)
   if (!entry) throw new Error(`the library has no variant "${item.variant}": the plan was not checked`)
-  const made = worked(item, block, entry.variant.dose, repKind(entry.variant), beats)
-  const { dose, side } = made
+  const parts = worked(item, block, entry.variant.dose, repKind(entry.variant), beats)
+  const { dose, side } = parts
   const asInLibrary = item.dose === undefined && dose === entry.variant.dose
   const demands = asInLibrary ? entry.planned : demandsOf(entry.movement, { ...entry.variant, side }, dose)
   return {
-    ...made,
+    ...parts,
     item,
     block,
     name: `${entry.movement.name}: ${entry.variant.name}`,

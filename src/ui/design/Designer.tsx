@@ -12,12 +12,12 @@ import type { Overruled } from '../fit/OverruleList'
 import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
 import { NARROW, useMedia } from '../shell/useMedia'
+import { usePreloaded } from '../shell/usePreloaded'
 import { TreadScrubber } from '../tread/TreadLine'
 import { ClassNotices } from './ClassNotices'
 import { DesignerHead } from './DesignerHead'
-import { Inspector } from './Inspector'
+import { droppedItem, movedItem } from './moves'
 import { PlanTable } from './PlanTable'
-import { droppedItem, movedItem } from './planEdits'
 import { freshId, placeToAdd, type Selected, stillThere } from './selection'
 import type { ClassTime } from './TimeSheet'
 import { useDesk } from './useDesk'
@@ -34,6 +34,9 @@ const RoomSheet = dynamic(() => import('./RoomSheet').then((one) => one.RoomShee
 const RosterSheet = dynamic(() => import('./RosterSheet').then((one) => one.RosterSheet))
 const StaleSheet = dynamic(() => import('./StaleSheet').then((one) => one.StaleSheet))
 const TimeSheet = dynamic(() => import('./TimeSheet').then((one) => one.TimeSheet))
+
+// beside the plan, not of it: fetched at once, and there when the first row is chosen
+const loadInspector = () => import('./Inspector').then((one) => one.Inspector)
 
 type Open = { kind: 'roster' } | { kind: 'room' } | { kind: 'time' } | { kind: 'words' } | { kind: 'questions'; questions?: ClassQuestion[] }
 
@@ -106,6 +109,7 @@ export function Designer({
   const { shown, drawings, judged, slow, judgeAgain } = useJudgement(ask, first, startPlan, plan, people)
   const { model, beside } = shown
   const narrow = useMedia(NARROW)
+  const Inspector = usePreloaded(loadInspector)
   const selected = chosen && stillThere(plan, chosen) ? chosen : undefined
 
   const openAdd = () => {
@@ -171,7 +175,7 @@ export function Designer({
       onEdit={edit}
     />
   )
-  const inspector = (
+  const inspector = Inspector && (
     <Inspector id={id} day={day} plan={plan} model={model} beside={beside} selected={selected} ask={ask} edit={edit} onSelect={setChosen}>
       {notices}
       <div className="flex flex-wrap gap-x-3">

@@ -3,7 +3,7 @@ import { closestCenter, DndContext, type DragEndEvent, PointerSensor, TouchSenso
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { Plus } from 'lucide-react'
-import { memo, useRef, useState } from 'react'
+import { memo, useMemo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { Cell, ClassModel, ModelItem } from '@/core/evaluate'
 import type { Block, Phase, PlanDose, PlanDraft, SaidDose } from '@/core/plan'
@@ -228,6 +228,9 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
     onSelect: (chosen: Selected) => latest.current.onSelect(chosen),
     onDose: (item: string, said: SaidDose, otherwise: PlanDose) => latest.current.onDose(item, said, otherwise),
   }))
+  // the same list while the order is the same, or every row would be drawn again
+  const joined = model.items.map(({ id }) => id).join(' ')
+  const order = useMemo(() => joined.split(' '), [joined])
   const byId = new Map(model.items.map((item, index) => [item.id, { item, index }]))
   const columns = model.people.length + 3
   const secondsOf = (block: string) => model.timeline.segments.reduce((sum, segment) => sum + (segment.block === block ? segment.seconds : 0), 0)
@@ -313,7 +316,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
   }
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-      <SortableContext items={model.items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+      <SortableContext items={order} strategy={verticalListSortingStrategy}>
         <MarkShapes />
         <table
           // biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: a table whose cells are gone through with arrows is a grid

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { applyEdit, BLOCK_FORMATS, blockSchema, type Edit, itemsOf, type PlanDraft, planSchema } from '@/core/plan'
+import { droppedItem, movedBlock, movedItem, movedPhase } from './moves'
 import { newBlock, newFrame } from './newBlock'
-import { addedBlock, addedPhase, copiedBlock, copiedItem, droppedItem, movedBlock, movedItem, movedPhase } from './planEdits'
+import { addedBlock, addedPhase, copiedBlock, copiedItem } from './planEdits'
 import { placeToAdd, stillThere } from './selection'
 
 const item = (id: string) => ({ id, variant: 'march/seated' })

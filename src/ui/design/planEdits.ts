@@ -2,40 +2,6 @@ import type { Block, BlockFormat, Edit, PhaseKind, PlanDraft } from '@/core/plan
 import { newBlock } from './newBlock'
 import { blockPlace, freshId, itemPlace } from './selection'
 
-/** An item one place earlier or later: out of its block into the next where it stands at the end of it. */
-export function movedItem(plan: PlanDraft, item: string, by: -1 | 1): Edit | undefined {
-  const place = itemPlace(plan, item)
-  if (!place) return undefined
-  const to = place.at + by
-  if (to >= 0 && to < place.block.items.length) return { kind: 'move-item', item, toBlock: place.block.id, at: to }
-  const blocks = plan.phases.flatMap(({ blocks: own }) => own.filter(({ format }) => format !== 'quiet'))
-  const next = blocks[blocks.findIndex(({ id }) => id === place.block.id) + by]
-  return next && { kind: 'move-item', item, toBlock: next.id, at: by > 0 ? 0 : next.items.length }
-}
-
-/** An item put down on another, whose place it takes, or on the head of a block, where it comes first. */
-export function droppedItem(plan: PlanDraft, item: string, over: string): Edit | undefined {
-  const target = itemPlace(plan, over)
-  const block = target?.block ?? blockPlace(plan, over)?.block
-  if (!itemPlace(plan, item) || !block || block.format === 'quiet') return undefined
-  return { kind: 'move-item', item, toBlock: block.id, at: target?.at ?? 0 }
-}
-
-/** A block one place earlier or later, out of its phase into the next at its end. */
-export function movedBlock(plan: PlanDraft, block: string, by: -1 | 1): Edit | undefined {
-  const place = blockPlace(plan, block)
-  if (!place) return undefined
-  const to = place.blockAt + by
-  if (to >= 0 && to < place.phase.blocks.length) return { kind: 'move-block', block, toPhase: place.phase.id, at: to }
-  const next = plan.phases[place.phaseAt + by]
-  return next && { kind: 'move-block', block, toPhase: next.id, at: by > 0 ? 0 : next.blocks.length }
-}
-
-export function movedPhase(plan: PlanDraft, phase: string, by: -1 | 1): Edit | undefined {
-  const at = plan.phases.findIndex(({ id }) => id === phase) + by
-  return at >= 0 && at < plan.phases.length ? { kind: 'move-phase', phase, at } : undefined
-}
-
 /** An item once more, right after it. */
 export function copiedItem(plan: PlanDraft, item: string): { edit: Edit; id: string } | undefined {
   const place = itemPlace(plan, item)
