@@ -83,7 +83,9 @@ export function advance(walk: Walk, segment: Segment, heldIn: (item: string) => 
     case 'talk':
     case 'water': {
       const base = position ?? walk.base ?? there?.base
-      return { ...walk, ...(base && { base }), blocks: enter(walk.blocks, base && familyOf(base), startSeconds) }
+      const blocks = enter(walk.blocks, base && familyOf(base), startSeconds)
+      // the usual case: a word where people are
+      return blocks === walk.blocks && base === walk.base ? walk : { ...walk, ...(base && { base }), blocks }
     }
     case 'pause':
     case 'work':

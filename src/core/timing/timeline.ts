@@ -13,7 +13,7 @@ import {
 } from '../plan'
 import type { Kit } from '../vocabulary'
 import { type Base, baseOf, changeSeconds } from './bases'
-import { BETWEEN, type Depends, HOUSE_RATES, type Rates } from './rates'
+import { BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates } from './rates'
 
 /** What a second is for. */
 export const SEGMENT_KINDS = [
@@ -139,13 +139,19 @@ class Expansion {
   }
 
   private push(phase: Phase, block: Block, house: Segment['house'], rest: Pick<Segment, 'kind'> & Partial<Segment>, movement?: string) {
-    const seconds = (Object.entries(house) as [Depends, number][]).reduce((sum, [depends, part]) => sum + part * this.rateOf(depends, movement), 0)
+    let seconds = 0
+    const kept: Segment['house'] = {}
+    for (const depends of DEPENDS) {
+      const part = house[depends] ?? 0
+      if (part <= 0) continue
+      kept[depends] = part
+      seconds += part * this.rateOf(depends, movement)
+    }
     if (seconds <= 0) return
     const startSeconds = Math.round(this.now)
     this.now += seconds
     const whole = Math.round(this.now) - startSeconds
     if (whole <= 0) return
-    const kept = Object.fromEntries(Object.entries(house).filter(([, part]) => part > 0))
     this.segments.push({
       startSeconds,
       seconds: whole,
