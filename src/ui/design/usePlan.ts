@@ -4,6 +4,7 @@ import { problemsText } from '@/core/formats/files'
 import { applyEdit, type Edit, type PlanDraft } from '@/core/plan'
 import { saveClass } from '@/server/actions/classes'
 import { useUnloadGuard } from '../shell/useLeaveGuard'
+import { keepHistory, rememberedHistory } from './planHistory'
 
 export type SaveState = 'saved' | 'saving' | 'offline' | 'stale' | 'refused'
 
@@ -67,26 +68,6 @@ function reduce(state: State, move: Move): State {
       const { newer: _newer, ...rest } = state
       return { ...rest, plan: move.plan, undo: [], redo: [], save: 'saving' }
     }
-  }
-}
-
-/** What can be taken back, over a reload of this tab; it holds for the very plan that it was made on. */
-const HISTORY_KEPT = 200
-const historyKey = (id: string) => `plan-history ${id}`
-function rememberedHistory(id: string, revision: number): { undo: Edit[]; redo: Edit[] } | undefined {
-  try {
-    const kept = JSON.parse(sessionStorage.getItem(historyKey(id)) ?? 'null') as { revision: number; undo: Edit[]; redo: Edit[] } | null
-    return kept?.revision === revision ? kept : undefined
-  } catch {
-    // a browser that keeps nothing has nothing to take back
-    return undefined
-  }
-}
-function keepHistory(id: string, revision: number, undo: readonly Edit[], redo: readonly Edit[]) {
-  try {
-    sessionStorage.setItem(historyKey(id), JSON.stringify({ revision, undo: undo.slice(-HISTORY_KEPT), redo: redo.slice(-HISTORY_KEPT) }))
-  } catch {
-    // as above
   }
 }
 

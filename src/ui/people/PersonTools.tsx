@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState, useTransition } from 'react'
 import { erasePerson, withdrawConsent } from '@/server/actions/people'
+import { forgetHistories } from '../design/planHistory'
 import { answered, refusalWords } from '../shell/answered'
 
 interface Letter {
@@ -49,8 +50,10 @@ export function PersonTools({
   const erase = () =>
     start(async () => {
       const outcome = await answered(erasePerson({ id }))
-      if (outcome.ok) router.push('/people')
-      else setMessage(`Not erased. ${refusalWords(outcome)}`)
+      if (outcome.ok) {
+        forgetHistories()
+        router.push('/people')
+      } else setMessage(`Not erased. ${refusalWords(outcome)}`)
     })
   const withdraw = () =>
     start(async () => {
