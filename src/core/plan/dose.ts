@@ -173,6 +173,35 @@ const PULSE_SECONDS = 1
 /** From this long on a pause inside a repetition is a hold, and is kept beside the time of the movement, s. */
 const PAUSE_FROM_SECONDS = 2
 
+/** One repetition, s, by what it depends on. @param reps of the set it is in: one or two that are held are a position kept */
+function repetition(dose: PlanDose, kind: RepKind, reps: number, bpm: number | undefined): { clock: number; counted: number; held: number } {
+  const beat = beatSeconds(bpm)
+  const { holdSeconds: hold, repSeconds } = said(dose, beat)
+  const { tempo } = dose
+  if (repSeconds !== undefined) {
+    // a tempo that is said holds the whole repetition; a longer hold beside it is added
+    const beside = tempo?.by === 'counts' ? Math.max(0, hold - tempo.hold * beat) : hold
+    const isClocked = tempo?.by === 'seconds' || bpm !== undefined
+    return { clock: isClocked ? repSeconds + beside : 0, counted: isClocked ? 0 : repSeconds + beside, held: 0 }
+  }
+  if (hold > 0 && reps <= 2) return { clock: 0, counted: 0, held: hold + INTO_HOLD_SECONDS }
+  const isControlled = tempo?.by === 'controlled'
+  const stay = Math.max(kind.staySeconds, hold)
+  return {
+    clock: 0,
+    counted: isControlled ? kind.controlledSeconds : kind.groupSeconds,
+    held: isControlled || stay >= PAUSE_FROM_SECONDS ? stay : 0,
+  }
+}
+
+/** How often it is done in one visit, of what the number counts. */
+function visitReps(count: number, counted: PlanDose['counted'], sides: RepKind['side'], side: 0 | 1): number {
+  const inAll = counted === 'in-all'
+  if (sides === 'alternating') return inAll ? count : count * 2
+  if (sides === 'one-then-other' && inAll) return side === 0 ? Math.ceil(count / 2) : Math.floor(count / 2)
+  return count
+}
+
 /**
  * The sets of an item, each as it is done.
  *
@@ -180,53 +209,31 @@ const PAUSE_FROM_SECONDS = 2
  */
 export function setsOf(dose: PlanDose, library: Dose, kind: RepKind, bpm: number | undefined, side: 0 | 1 = 0): SetWork[] {
   const beat = beatSeconds(bpm)
-  const { holdSeconds: hold, repSeconds } = said(dose, beat)
-  const sides = dose.sides ?? kind.side
-  const judged = judgedDose(dose, library, bpm)
-  const isMusic = bpm !== undefined
-  const isClocked = dose.tempo?.by === 'seconds' || (isMusic && (dose.tempo?.by === 'beats' || dose.tempo?.by === 'counts'))
-  const shared = (count: number): number => {
-    const inAll = dose.counted === 'in-all'
-    if (sides === 'alternating') return inAll ? count : count * 2
-    if (sides === 'one-then-other' && inAll) return side === 0 ? Math.ceil(count / 2) : Math.floor(count / 2)
-    return count
-  }
-  const finish = dose.finish
+  const usualRpe = judgedDose(dose, library, bpm).rpe
+  const pulses = dose.finish && 'pulses' in dose.finish ? dose.finish.pulses * PULSE_SECONDS : 0
+  const lastHold = dose.finish && 'holdSeconds' in dose.finish ? dose.finish.holdSeconds : 0
+  const usualReps = dose.shrinking?.reduce((sum, one) => sum + one, 0) ?? dose.reps
+  const usualSeconds = dose.workSeconds ?? (dose.workCounts === undefined ? undefined : dose.workCounts * beat)
   return Array.from({ length: dose.sets }, (_, index): SetWork => {
     const own = dose.eachSet?.[index]
-    const ownReps = own?.reps ?? (own?.workSeconds === undefined ? (dose.shrinking?.reduce((sum, one) => sum + one, 0) ?? dose.reps) : undefined)
-    const ownSeconds =
-      own?.workSeconds ?? (own?.reps === undefined ? (dose.workSeconds ?? (dose.workCounts ? dose.workCounts * beat : undefined)) : undefined)
-    const isSaid = ownReps !== undefined || ownSeconds !== undefined
-    const seconds = ownSeconds ?? (isSaid ? undefined : library.workSeconds)
-    const base = kind.groupSeconds
-    const made: SetWork = { repSeconds: repSeconds ?? base, clockSeconds: 0, countedSeconds: 0, heldSeconds: 0, rpe: own?.rpe ?? judged.rpe }
-    if (seconds !== undefined) made.clockSeconds = seconds
-    else {
-      const count = shared(ownReps ?? library.reps ?? 1)
-      made.reps = count
-      const held = Math.max(hold, 0)
-      const isKept = held > 0 && (ownReps ?? library.reps ?? 1) <= 2 && repSeconds === undefined
-      if (isKept) {
-        made.heldSeconds = count * (held + INTO_HOLD_SECONDS)
-        made.repSeconds = held + INTO_HOLD_SECONDS
-      } else if (repSeconds !== undefined) {
-        // a tempo that is said holds the whole repetition; a longer hold beside it is added
-        const beside = dose.tempo?.by === 'counts' ? Math.max(0, held - (dose.tempo.hold ?? 0) * beat) : held
-        if (isClocked) made.clockSeconds = count * (repSeconds + beside)
-        else made.countedSeconds = count * (repSeconds + beside)
-        made.repSeconds = repSeconds + beside
-      } else {
-        const moving = dose.tempo?.by === 'controlled' ? kind.controlledSeconds : kind.groupSeconds
-        const stay = Math.max(kind.staySeconds, held)
-        const kept = dose.tempo?.by === 'controlled' || stay >= PAUSE_FROM_SECONDS ? stay : 0
-        made.countedSeconds = count * moving
-        made.heldSeconds = count * kept
-        made.repSeconds = moving + kept
-      }
+    const isOwn = own?.reps !== undefined || own?.workSeconds !== undefined
+    const reps = isOwn ? own.reps : usualReps
+    const seconds = (isOwn ? own.workSeconds : usualSeconds) ?? (reps === undefined ? library.workSeconds : undefined)
+    const rpe = own?.rpe ?? usualRpe
+    if (seconds !== undefined) {
+      const repSeconds = said(dose, beat).repSeconds ?? kind.groupSeconds
+      return { repSeconds, clockSeconds: seconds, countedSeconds: pulses, heldSeconds: lastHold, rpe }
     }
-    if (finish && 'pulses' in finish) made.countedSeconds += finish.pulses * PULSE_SECONDS
-    if (finish && 'holdSeconds' in finish) made.heldSeconds += finish.holdSeconds
-    return made
+    const counted = reps ?? library.reps ?? 1
+    const rep = repetition(dose, kind, counted, bpm)
+    const count = visitReps(counted, dose.counted, dose.sides ?? kind.side, side)
+    return {
+      reps: count,
+      repSeconds: rep.clock + rep.counted + rep.held,
+      clockSeconds: count * rep.clock,
+      countedSeconds: count * rep.counted + pulses,
+      heldSeconds: count * rep.held + lastHold,
+      rpe,
+    }
   })
 }
