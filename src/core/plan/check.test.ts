@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { DEMO_CLASSES } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
+import { expand } from '../timing'
 import { checkPlan, itemsOf, type PlanDraft, planSchema, prescriptionsOf, problemText } from './index'
 
 const demo = DEMO_CLASSES.map(({ plan }) => planSchema.parse(plan))
@@ -92,5 +93,22 @@ describe('what an item comes to', () => {
     expect(intervals!.dose.workSeconds).toBe(40)
     expect(intervals!.dose.sets).toBe(3)
     expect(plain!.dose).not.toEqual(intervals!.dose)
+  })
+  test('what takes turns is judged for as many rounds as are done, also where the library says how many', () => {
+    const often = LIBRARY.entries.find(({ variant }) => variant.dose.sets > 1)!.variant
+    for (const format of ['circuit', 'alternated']) {
+      const items = [
+        { id: 'i', variant: 'march/seated', dose: { sets: 1, reps: 10 } },
+        { id: 'j', variant: often.id },
+      ]
+      const plan = sound(
+        planSchema.parse({ ...withItems([]), version: 2, phases: [{ id: 'm', kind: 'main', blocks: [{ id: 'b', format, items }] }] }),
+      )
+      const timeline = expand(plan, LIBRARY)
+      for (const { item, dose } of prescriptionsOf(plan, LIBRARY))
+        expect(dose.sets, `${format} ${item.id}`).toBe(
+          timeline.segments.filter(({ kind, item: id, side }) => kind === 'work' && id === item.id && side !== 'second').length,
+        )
+    }
   })
 })

@@ -12,7 +12,7 @@ import {
   type SideUse,
 } from '../movement'
 import { judgedDose, type PlanDose, type SetWork, setsOf } from './dose'
-import { type Block, type Placed, stepsOf } from './formats'
+import { type Block, type Placed, type Step, stepsOf } from './formats'
 import type { Item } from './item'
 import { itemsOf, type PlanDraft } from './plan'
 
@@ -80,28 +80,23 @@ export interface Prescription {
 /** Steps by the clock that give way and side in one stretch leave this for the change, s: a house estimate. */
 export const SIDE_CHANGE_SECONDS = 5
 
+type Work = Step & { kind: 'work' }
+
 /** A position taken and kept, rather than repetitions with a pause in each. */
 const isHeld = (dose: Dose) => dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2
 
 /** The judged dose with what the block makes of it: rounds for sets, and by the clock as long as its longest stretch lasts. */
-function inBlock(dose: Dose, block: Block, placed: Placed): Dose {
-  if (block.format === 'straight' || block.format === 'quiet') return dose
-  const own = stepsOf(block, block.items.length > 0 ? placedOf(block, placed) : []).flatMap((step) =>
-    step.kind === 'work' && step.item === placed.id ? [step] : [],
-  )
-  const sets = Math.max(1, ...own.map((step) => step.sets))
-  const clocks = own.flatMap(({ clockSeconds }) => clockSeconds ?? [])
-  const rpe = Math.max(0, ...own.flatMap((step) => step.rpe ?? []))
+function inBlock(dose: Dose, block: Block, works: readonly Work[]): Dose {
+  if (block.format === 'straight') return dose
+  const sets = Math.max(1, ...works.map((step) => step.sets))
+  const clocks = works.flatMap(({ clockSeconds }) => clockSeconds ?? [])
+  const rpe = Math.max(0, ...works.flatMap((step) => step.rpe ?? []))
   const judged: Dose = { ...dose, sets, ...(rpe > 0 && { rpe }) }
   if (clocks.length === 0) return judged
   const seconds = Math.max(...clocks)
   const { reps: _reps, ...rest } = judged
   return isHeld(dose) ? { ...rest, reps: 1, holdSeconds: seconds } : { ...rest, workSeconds: seconds }
 }
-
-/** Who stands beside it does not matter to one item but for the turns of stretches and the most sets. */
-const placedOf = (block: Block, placed: Placed): Placed[] =>
-  block.items.map(({ id, dose, optional }) => (id === placed.id ? placed : { id, optional, side: 'both', dose: dose ?? { sets: 1, holdSeconds: 0 } }))
 
 /** The dose that hand-written demands imply: what they leave out has its neutral value (rule base 1.2). */
 function doseOf(demands: DemandsInput): Dose {
@@ -111,66 +106,58 @@ function doseOf(demands: DemandsInput): Dose {
 
 const asPlanDose = ({ repSeconds: _rep, fastestSeconds: _fastest, ...dose }: Dose): PlanDose => dose
 
-/** Parts of a prescription that library variants and described movements share. */
-function worked(item: Item, block: Block, library: Dose, kind: RepKind, bpm: number | undefined) {
-  const planDose = item.dose ?? asPlanDose(library)
-  const side = planDose.sides ?? kind.side
-  const placed: Placed = { id: item.id, dose: planDose, side, optional: item.optional }
-  const dose = item.dose ? inBlock(judgedDose(planDose, library, bpm), block, placed) : inBlock(library, block, placed)
-  const sets = [setsOf(planDose, library, kind, bpm, 0), setsOf(planDose, library, kind, bpm, 1)] as const
-  const first = sets[0][0]
-  const visit = first ? first.clockSeconds + first.countedSeconds + first.heldSeconds : 0
-  const workSeconds = dose.workSeconds ?? visit
-  return { planDose, side, dose, sets, workSeconds, repSeconds: first?.repSeconds ?? kind.groupSeconds }
+/** An item before its block: what it is, and the dose as it is said. */
+interface Source {
+  item: Item
+  /** what it does when nothing is said */
+  library: Dose
+  kind: RepKind
+  planDose: PlanDose
+  side: SideUse
+  entry?: CatalogueEntry
 }
 
-function describedPrescription(item: Item, block: Block, bpm: number | undefined): Prescription {
-  const described = item.described!
-  const written = completeDemands(described.demands)
-  const side: SideUse = written.side === 'alternating' ? 'alternating' : 'both'
-  const kind: RepKind = { groupSeconds: described.repSeconds, controlledSeconds: described.repSeconds, staySeconds: 0, side }
-  const parts = worked(item, block, doseOf(described.demands), kind, bpm)
-  const { dose, workSeconds, repSeconds } = parts
-  // what is done is what the dose says; a pause inside the repetition stays
-  const done = {
-    isometricHoldSec: Math.max(dose.holdSeconds, written.isometricHoldSec),
-    reps: dose.reps ?? Math.max(1, Math.round(workSeconds / repSeconds)),
-    ...(item.dose && { externalLoadKg: dose.loadKg, intendedRpe: dose.rpe }),
+function sourceOf(item: Item, catalogue: Catalogue): Source {
+  const made = (library: Dose, kind: RepKind): Source => {
+    const planDose = item.dose ?? asPlanDose(library)
+    return { item, library, kind, planDose, side: planDose.sides ?? kind.side }
   }
-  const demands = { ...written, ...done }
-  return { ...parts, item, block, name: described.name, movement: `described:${item.id}`, demands, vector: encodeDemands(demands) }
-}
-
-/**
- * What an item of a sound plan comes to in its block.
- *
- * @param bpm of the music of the class, where the block has none of its own
- * @throws when the library does not have the variant: the plan was not checked
- */
-export function prescriptionOf(item: Item, block: Block, catalogue: Catalogue, bpm?: number): Prescription {
-  const known = made.get(item)
-  if (known && known.block === block && known.catalogue === catalogue && known.bpm === bpm) return known.prescription
-  const prescription = prescribe(item, block, catalogue, bpm)
-  made.set(item, { block, catalogue, bpm, prescription })
-  return prescription
-}
-
-/** What was made of an item last: plans are not changed but replaced, so an item in the same block comes to the same. */
-const made = new WeakMap<Item, { block: Block; catalogue: Catalogue; bpm: number | undefined; prescription: Prescription }>()
-
-function prescribe(item: Item, block: Block, catalogue: Catalogue, bpm: number | undefined): Prescription {
-  const beats = block.bpm ?? bpm
-  if (item.described) return describedPrescription(item, block, beats)
+  if (item.described) {
+    const { demands, repSeconds } = item.described
+    const side: SideUse = completeDemands(demands).side === 'alternating' ? 'alternating' : 'both'
+    return made(doseOf(demands), { groupSeconds: repSeconds, controlledSeconds: repSeconds, staySeconds: 0, side })
+  }
   const entry = catalogue.byId.get(item.variant!)
   if (!entry) throw new Error(`the library has no variant "${item.variant}": the plan was not checked`)
-  const parts = worked(item, block, entry.variant.dose, repKind(entry.variant), beats)
-  const { dose, side } = parts
-  const asInLibrary = item.dose === undefined && dose === entry.variant.dose
+  return { ...made(entry.variant.dose, repKind(entry.variant)), entry }
+}
+
+function prescribe(source: Source, block: Block, works: readonly Work[], catalogue: Catalogue, bpm: number | undefined): Prescription {
+  const { item, library, kind, planDose, side, entry } = source
+  const dose = inBlock(item.dose ? judgedDose(planDose, library, bpm) : library, block, works)
+  const first = setsOf(planDose, library, kind, bpm, 0)
+  // only a number that is counted in all differs from side to side
+  const sets = [first, planDose.counted === 'in-all' ? setsOf(planDose, library, kind, bpm, 1) : first] as const
+  const visit = first[0] ? first[0].clockSeconds + first[0].countedSeconds + first[0].heldSeconds : 0
+  const workSeconds = dose.workSeconds ?? visit
+  const repSeconds = first[0]?.repSeconds ?? kind.groupSeconds
+  const shared = { item, block, planDose, side, dose, sets, workSeconds, repSeconds }
+  if (!entry) {
+    const described = item.described!
+    const written = completeDemands(described.demands)
+    // what is done is what the dose says; a pause inside the repetition stays
+    const demands = {
+      ...written,
+      isometricHoldSec: Math.max(dose.holdSeconds, written.isometricHoldSec),
+      reps: dose.reps ?? Math.max(1, Math.round(workSeconds / repSeconds)),
+      ...(item.dose && { externalLoadKg: dose.loadKg, intendedRpe: dose.rpe }),
+    }
+    return { ...shared, name: described.name, movement: `described:${item.id}`, demands, vector: encodeDemands(demands) }
+  }
+  const asInLibrary = dose === entry.variant.dose
   const demands = asInLibrary ? entry.planned : demandsOf(entry.movement, { ...entry.variant, side }, dose)
   return {
-    ...parts,
-    item,
-    block,
+    ...shared,
     name: `${entry.movement.name}: ${entry.variant.name}`,
     movement: entry.movement.id,
     entry,
@@ -178,6 +165,45 @@ function prescribe(item: Item, block: Block, catalogue: Catalogue, bpm: number |
     demands,
     vector: asInLibrary ? entry.vector : encodeDemands(demands),
   }
+}
+
+/** How an item stands in the order of its block. */
+export const placedIn = ({ item, planDose, side }: Pick<Prescription, 'item' | 'planDose' | 'side'>): Placed => ({
+  id: item.id,
+  dose: planDose,
+  side,
+  optional: item.optional,
+})
+
+/** What was made of a block last: plans are not changed but replaced, so the same block comes to the same. */
+const known = new WeakMap<Block, { catalogue: Catalogue; bpm: number | undefined; made: ReadonlyMap<string, Prescription> }>()
+
+/** The items of a block are worked out together: how many rounds there are, and whose turn is when, depends on all of them. */
+function prescribeBlock(block: Block, catalogue: Catalogue, bpm: number | undefined): ReadonlyMap<string, Prescription> {
+  const before = known.get(block)
+  if (before && before.catalogue === catalogue && before.bpm === bpm) return before.made
+  const sources = block.items.map((item) => sourceOf(item, catalogue))
+  const works = new Map<string, Work[]>()
+  for (const step of stepsOf(block, sources.map(placedIn))) {
+    if (step.kind === 'work') works.set(step.item, [...(works.get(step.item) ?? []), step])
+  }
+  const made = new Map(
+    sources.map((source) => [source.item.id, prescribe(source, block, works.get(source.item.id) ?? [], catalogue, block.bpm ?? bpm)]),
+  )
+  known.set(block, { catalogue, bpm, made })
+  return made
+}
+
+/**
+ * What an item of a sound plan comes to in its block.
+ *
+ * @param bpm of the music of the class, where the block has none of its own
+ * @throws when the library does not have the variant, or the block not the item: the plan was not checked
+ */
+export function prescriptionOf(item: Item, block: Block, catalogue: Catalogue, bpm?: number): Prescription {
+  const found = prescribeBlock(block, catalogue, bpm).get(item.id)
+  if (!found) throw new Error(`the block ${block.id} has no item "${item.id}"`)
+  return found
 }
 
 /** s of one repetition of a library variant at its own dose in a group. */
@@ -193,6 +219,3 @@ export const aloneInBlock = (variant: string): { item: Item; block: Block } => {
 /** Every item of a plan with what it comes to, in order. */
 export const prescriptionsOf = (plan: PlanDraft, catalogue: Catalogue): Prescription[] =>
   itemsOf(plan).map(({ item, block }) => prescriptionOf(item, block, catalogue, plan.bpm))
-
-/** How an item stands in the order of its block. */
-export const placedIn = ({ item, planDose, side }: Prescription): Placed => ({ id: item.id, dose: planDose, side, optional: item.optional })
