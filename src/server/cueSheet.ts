@@ -1,7 +1,6 @@
 import 'server-only'
-import { isDay } from '@/core/client'
 import { type CueLine, cueSheet } from '@/core/formats'
-import { checkPlan, meetings, prescriptionsOf } from '@/core/plan'
+import { checkPlan, prescriptionsOf } from '@/core/plan'
 import type { Timeline } from '@/core/timing'
 import type { Database } from './db/connection'
 import { askClass } from './judging'
@@ -9,7 +8,7 @@ import { studioLibrary } from './library'
 import { rosterOf, type StoredClass } from './repositories/classes'
 import type { Studio } from './repositories/studios'
 import { peopleOn } from './roster'
-import { today } from './studio'
+import { shownDay } from './studio'
 
 /** The cue sheet of a class on a day, at the times that its people make; no line for what the library no longer has. */
 export async function cueSheetOf(
@@ -18,7 +17,7 @@ export async function cueSheetOf(
   stored: StoredClass,
   asked: string | undefined,
 ): Promise<{ day: string; timeline: Timeline; lines: CueLine[] }> {
-  const day = asked !== undefined && isDay(asked) ? asked : (meetings(stored, studio.settings.closed, today(studio), 1)[0] ?? today(studio))
+  const day = shownDay(studio, stored, asked)
   const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, stored.id)])
   const people = await peopleOn(db, studio.id, roster, day, stored.id)
   const { shown } = await askClass(shelf, 'first', stored.id, { plan: stored.plan, people })

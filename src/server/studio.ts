@@ -1,5 +1,7 @@
 import 'server-only'
 import { cache } from 'react'
+import { isDay } from '@/core/client'
+import { meetings, type Schedule } from '@/core/plan'
 import { addMonths, type Day, dayIn, type Settings } from '@/core/vocabulary'
 import { database } from './db/connection'
 import { type Studio, theStudio } from './repositories/studios'
@@ -20,6 +22,10 @@ export const here = cache(async () => {
 export function today({ settings }: Pick<Studio, 'settings'>): string {
   return process.env.VELVET_TODAY || dayIn(new Date(), settings.zone)
 }
+
+/** The day for which a class is shown: the one that is asked for, else its next. */
+export const shownDay = (studio: Pick<Studio, 'settings'>, schedule: Schedule, asked: string | undefined): Day =>
+  asked !== undefined && isDay(asked) ? asked : (meetings(schedule, studio.settings.closed, today(studio), 1)[0] ?? today(studio))
 
 /** Who came last before this day is past the time for which the house keeps data; undefined = it has not said. */
 export const keptSince = ({ keepYears }: Pick<Settings, 'keepYears'>, day: Day): Day | undefined =>

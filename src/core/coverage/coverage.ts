@@ -1,7 +1,6 @@
-import { type BasePosition, type EverydayFunction, type Family, familyOf, MUSCLES, type Muscle, type Pattern, type Purpose } from '../movement'
-import type { PlanDraft, Prescription } from '../plan'
+import { type BasePosition, type EverydayFunction, type Family, familyOf, MUSCLES, type Muscle, type Pattern } from '../movement'
+import { handedOut, type PlanDraft, type Prescription } from '../plan'
 import type { Timeline } from '../timing'
-import type { Kit } from '../vocabulary'
 import { type Quality, qualityOf } from './qualities'
 
 /** Something about the whole of a class that is worth a look; sentences are made where it is shown. */
@@ -60,11 +59,7 @@ const LONG_CODES = { seated: 'sitting-long', standing: 'standing-long', supine: 
 const WANTED: readonly Quality[] = ['strength', 'balance', 'mobility']
 const WANTED_FROM_MINUTES = 20
 
-const kitKey = (item: Prescription): string =>
-  (item.entry?.variant.kit ?? item.item.described?.kit ?? [])
-    .filter((kit: Kit) => kit !== 'chair' && kit !== 'support' && kit !== 'wall')
-    .toSorted()
-    .join('+')
+const kitKey = (item: Prescription): string => handedOut(item).toSorted().join('+')
 const hasPattern = (item: Prescription, pattern: Pattern) => item.entry?.movement.pattern.includes(pattern) ?? false
 const mainOf = (item: Prescription): readonly Muscle[] => item.entry?.movement.main ?? item.item.described?.main ?? []
 
@@ -131,7 +126,7 @@ function sameMuscles(items: readonly Prescription[], { segments }: Timeline): Co
   for (const { kind, item: id, startSeconds, seconds, rpe } of segments) {
     const item = id === undefined ? undefined : byId.get(id)
     if (kind !== 'work' || !item) continue
-    const isHard = rpe >= HARD_RPE && ['strength', 'power'].includes(qualityOf(item.demands.purpose as Purpose))
+    const isHard = rpe >= HARD_RPE && ['strength', 'power'].includes(qualityOf(item.demands.purpose))
     if (isHard && before && before.item !== item) {
       const muscles = mainOf(item).filter((muscle) => mainOf(before!.item).includes(muscle))
       const afterSeconds = startSeconds - before.end
@@ -145,7 +140,7 @@ function sameMuscles(items: readonly Prescription[], { segments }: Timeline): Co
 
 function shortRests(items: readonly Prescription[], { segments }: Timeline): CoverageHint[] {
   return items.flatMap((item): CoverageHint[] => {
-    const quality = qualityOf(item.demands.purpose as Purpose)
+    const quality = qualityOf(item.demands.purpose)
     if ((quality !== 'strength' && quality !== 'power') || item.dose.rpe < HARD_RPE || item.block.format !== 'straight') return []
     const rests = segments
       .filter(({ kind, item: id, set }) => kind === 'rest' && id === item.item.id && set === undefined)
@@ -162,8 +157,7 @@ function longStays(items: readonly Prescription[], { segments, totalSeconds }: T
   const byId = new Map(items.map((item) => [item.item.id, item]))
   const stays: { family: Family; from: number }[] = []
   for (const { kind, item, startSeconds, position } of segments) {
-    const base: BasePosition | undefined =
-      position ?? (kind === 'work' && item !== undefined ? (byId.get(item)?.demands.basePosition as BasePosition) : undefined)
+    const base: BasePosition | undefined = position ?? (kind === 'work' && item !== undefined ? byId.get(item)?.demands.basePosition : undefined)
     if (!base) continue
     const family = familyOf(base)
     if (stays.at(-1)?.family !== family) stays.push({ family, from: startSeconds })
@@ -195,24 +189,24 @@ export function coverageOf(plan: PlanDraft, items: readonly Prescription[], time
   const known = new Set(plan.familiar)
   const newMovements = new Set(items.filter(({ movement }) => !known.has(movement)).map(({ movement }) => movement)).size
   const position = moves(
-    inOrder.map(({ item }) => familyOf(item.demands.basePosition as BasePosition)),
+    inOrder.map(({ item }) => familyOf(item.demands.basePosition)),
     'seated',
   )
   const kit = moves(
     inOrder.map(({ item }) => kitKey(item)),
     '',
   )
-  const qualities = summed(done.map(({ item, seconds }) => [qualityOf(item.demands.purpose as Purpose), seconds] as const))
+  const qualities = summed(done.map(({ item, seconds }) => [qualityOf(item.demands.purpose), seconds] as const))
   const has = new Set(qualities.map(([quality]) => quality))
   const hardest = inOrder.reduce<Done | undefined>((most, one) => (!most || one.rpe > most.rpe ? one : most), undefined)
-  const firstHard = inOrder.find(({ rpe, item }) => rpe >= HARD_RPE && qualityOf(item.demands.purpose as Purpose) !== 'stretch')
-  const lastHard = inOrder.findLast(({ item, rpe }) => rpe >= HARD_RPE && qualityOf(item.demands.purpose as Purpose) !== 'stretch')
+  const firstHard = inOrder.find(({ rpe, item }) => rpe >= HARD_RPE && qualityOf(item.demands.purpose) !== 'stretch')
+  const lastHard = inOrder.findLast(({ item, rpe }) => rpe >= HARD_RPE && qualityOf(item.demands.purpose) !== 'stretch')
   const oneSided = items.filter(({ side }) => side === 'left' || side === 'right')
   const hints: CoverageHint[] = [
     ...sameMuscles(items, timeline),
     ...shortRests(items, timeline),
     ...inOrder.flatMap(({ item, startSeconds }): CoverageHint[] =>
-      qualityOf(item.demands.purpose as Purpose) === 'stretch' &&
+      qualityOf(item.demands.purpose) === 'stretch' &&
       item.dose.holdSeconds >= LONG_HOLD_SECONDS &&
       lastHard !== undefined &&
       startSeconds < lastHard.startSeconds

@@ -1,5 +1,5 @@
 import { type Catalogue, ladderOf } from '../movement'
-import { type Block, doseWords, formatLabel, formatWords, type PlanDraft, type Prescription, QUIET_KINDS } from '../plan'
+import { type Block, doseWords, formatLabel, formatWords, kitOf, type PlanDraft, type Prescription, QUIET_KINDS } from '../plan'
 import { type Base, baseOf, clock, type Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 
@@ -110,7 +110,7 @@ export function cueSheet(plan: PlanDraft, items: readonly Prescription[], timeli
         const { entry } = item
         const cues = entry?.variant.cues
         const now = baseOf(item.demands.basePosition)
-        const itsKit = entry?.variant.kit ?? item.item.described?.kit ?? []
+        const itsKit = kitOf(item)
         const announce = announced(now, base, itsKit, kit)
         base = now
         kit = itsKit

@@ -1,7 +1,7 @@
 import { houseOf, type LedStretch, type Segment, segmentAt, type Timeline } from '../timing'
 import { inOrder, type LeadEvent, positionAt, READY, step } from './events'
 
-/** Work that was passed by before half of it was done is skipped, and says nothing of the pace. */
+/** The movement of a stretch in which no other was counted or held. */
 const onlyMovement = (segments: readonly Segment[], movementOf: (item: string) => string | undefined): string | undefined => {
   const worked = new Set(
     segments.flatMap(({ item, house }) => ((house.counted ?? 0) + (house.held ?? 0) > 0 && item !== undefined ? [movementOf(item) ?? ''] : [])),

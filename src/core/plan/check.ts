@@ -11,6 +11,7 @@ import {
   repKind,
   type SideUse,
 } from '../movement'
+import type { Kit } from '../vocabulary'
 import { judgedDose, type PlanDose, type SetWork, setsOf } from './dose'
 import { type Block, type Placed, type Step, stepsOf } from './formats'
 import type { Item } from './item'
@@ -166,6 +167,12 @@ function prescribe(source: Source, block: Block, works: readonly Work[], catalog
     vector: asInLibrary ? entry.vector : encodeDemands(demands),
   }
 }
+
+/** What an item uses. */
+export const kitOf = ({ entry, item }: Pick<Prescription, 'entry' | 'item'>): readonly Kit[] => entry?.variant.kit ?? item.described?.kit ?? []
+/** What of it is handed out and put away again: a chair, a wall and something to hold stay where they are. */
+export const handedOut = (item: Pick<Prescription, 'entry' | 'item'>): readonly Kit[] =>
+  kitOf(item).filter((kit) => kit !== 'chair' && kit !== 'support' && kit !== 'wall')
 
 /** How an item stands in the order of its block. */
 export const placedIn = ({ item, planDose, side }: Pick<Prescription, 'item' | 'planDose' | 'side'>): Placed => ({

@@ -22,7 +22,7 @@ const SIDE_WORDS = {
 const seconds = (whole: number) => (whole >= 120 && whole % 60 === 0 ? `${whole / 60} min` : `${whole} s`)
 
 /** How much of it: "2 × 12", "40 s", "hold 20 s". */
-export function amountWords(dose: PlanDose, otherwise = ''): string {
+export function amountWords(dose: PlanDose): string {
   const { sets, reps, eachSet, shrinking, workSeconds, workCounts, holdSeconds, holdCounts, holdBreaths } = dose
   const hold = holdBreaths
     ? `hold ${holdBreaths} breaths`
@@ -37,7 +37,7 @@ export function amountWords(dose: PlanDose, otherwise = ''): string {
   if (workSeconds) return `${times}${seconds(workSeconds)}`
   if (workCounts) return `${times}${workCounts} counts`
   if (hold && (reps ?? 1) <= 2) return `${sets > 1 || (reps ?? 1) > 1 ? `${sets * (reps ?? 1)} × ` : ''}${hold}`
-  const many = reps === undefined ? otherwise : times === '' ? `${reps} reps` : `${times}${reps}`
+  const many = reps === undefined ? '' : times === '' ? `${reps} reps` : `${times}${reps}`
   return `${many}${hold ? `, ${hold}` : ''}`
 }
 

@@ -1,6 +1,8 @@
 export {
   aloneInBlock,
   checkPlan,
+  handedOut,
+  kitOf,
   libraryRepSeconds,
   type Plan,
   type PlanProblem,

@@ -1,6 +1,7 @@
 import { type BasePosition, type Catalogue, startsIn } from '../movement'
 import {
   type Block,
+  handedOut,
   type Phase,
   type PhaseKind,
   type Plan,
@@ -93,8 +94,6 @@ const RESTING_RPE = 1
 /** So long a quiet block may be where people lie, s. */
 const LOW_SECONDS = 60
 
-const kitOf = ({ entry, item }: Prescription): readonly Kit[] =>
-  (entry?.variant.kit ?? item.described?.kit ?? []).filter((kit) => kit !== 'chair' && kit !== 'support' && kit !== 'wall')
 const startOf = ({ entry, demands }: Prescription): BasePosition => (entry ? startsIn(entry.variant) : demands.basePosition)
 const sameKit = (a: readonly Kit[], b: readonly Kit[]) => a.length === b.length && a.every((kit) => b.includes(kit))
 
@@ -189,7 +188,7 @@ class Expansion {
     const id = to.item.id
     const isFirst = this.before === undefined
     const change = changeSeconds(this.position, startOf(to))
-    const kit = kitOf(to)
+    const kit = handedOut(to)
     const moved = !sameKit(this.kit, kit) && (kit.length > 0 || this.kit.length > 0)
     const isNew = !this.shown.has(to.movement)
     const pause = this.pacing.pauseSeconds(id, this.before?.item.id)
@@ -272,7 +271,7 @@ class Expansion {
   private arrive(to: Prescription) {
     this.position = startOf(to)
     this.base = baseOf(to.demands.basePosition)
-    this.kit = kitOf(to)
+    this.kit = handedOut(to)
     this.before = to
   }
 

@@ -18,7 +18,7 @@ import { ClassNotices } from './ClassNotices'
 import { DesignerHead } from './DesignerHead'
 import { droppedItem, movedItem } from './moves'
 import { PlanTable } from './PlanTable'
-import { freshId, placeToAdd, type Selected, stillThere } from './selection'
+import { freshId, itemPlace, placeToAdd, type Selected, stillThere } from './selection'
 import type { ClassTime } from './TimeSheet'
 import { useDesk } from './useDesk'
 import { useJudgement } from './useJudgement'
@@ -35,8 +35,8 @@ const RosterSheet = dynamic(() => import('./RosterSheet').then((one) => one.Rost
 const StaleSheet = dynamic(() => import('./StaleSheet').then((one) => one.StaleSheet))
 const TimeSheet = dynamic(() => import('./TimeSheet').then((one) => one.TimeSheet))
 
-// beside the plan, not of it: fetched at once, and there when the first row is chosen
-const loadInspector = () => import('./Inspector').then((one) => one.Inspector)
+// beside the plan, not of it: fetched at once, and there when the first row is chosen or the first dose is typed
+const loadInspector = () => Promise.all([import('./Inspector'), import('./DoseEditor')]).then(([one]) => one.Inspector)
 
 type Open = { kind: 'roster' } | { kind: 'room' } | { kind: 'time' } | { kind: 'words' } | { kind: 'questions'; questions?: ClassQuestion[] }
 
@@ -156,7 +156,7 @@ export function Designer({
   }
   const step = (item: string, to: 'gentler' | 'harder') => {
     const next = beside[item]?.[to]
-    const dose = plan.phases.flatMap(({ blocks }) => blocks.flatMap(({ items }) => items)).find((one) => one.id === item)?.dose
+    const dose = itemPlace(plan, item)?.item.dose
     if (next) edit({ kind: 'set-variant', item, variant: next.id, ...(dose && { dose }) })
   }
   /** Escape in a field of the inspector goes back to the row it speaks of. */
@@ -229,9 +229,10 @@ export function Designer({
             drawings={drawings}
             onCell={(item, person) => setChosen({ kind: 'cell', item, person })}
             onItem={(item) => setChosen({ kind: 'item', item })}
-            onAdd={(_phase, block) =>
-              setChosen({ kind: 'add', block, at: plan.phases.flatMap(({ blocks }) => blocks).find((one) => one.id === block)?.items.length ?? 0 })
-            }
+            onAdd={(block) => {
+              const place = placeToAdd(plan, { kind: 'block', block })
+              if (place) setChosen({ kind: 'add', ...place })
+            }}
           />
           <Sheet open={selected !== undefined} onClose={() => setChosen(undefined)} title={plan.title}>
             {inspector}

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useState } from 'react'
 import type { ClassModel } from '@/core/evaluate'
-import { type Edit, itemsOf, type PlanDraft } from '@/core/plan'
+import type { Edit, PlanDraft } from '@/core/plan'
 import type { Addable, Beside, Explanation, LadderView } from '@/workers/designerContract'
 import { Reasons } from '../fit/Reasons'
 import { AddPanel } from './AddPanel'
@@ -69,6 +69,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
     onSelect(select(made.id))
   }
   const maybe = (one: Edit | undefined) => one && edit(one)
+  const taking = model.people.filter(({ closed }) => !closed).length
   if (selected === undefined)
     return (
       <OverviewPanel model={model} onEdit={edit}>
@@ -89,16 +90,16 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
         <p className="text-soft">Looking…</p>
       )
     case 'item': {
-      const item = itemsOf(plan).find(({ item: one }) => one.id === selected.item)?.item
       const place = itemPlace(plan, selected.item)
-      if (!item || !place) return null
+      if (!place) return null
+      const { item } = place
       return (
         <ItemPanel
           key={selected.item}
           item={item}
           ladder={ladder}
           beside={beside[item.id]}
-          people={model.people.filter(({ closed }) => !closed).length}
+          people={taking}
           known={plan.familiar.includes(item.variant?.split('/')[0] ?? '')}
           onKnown={(known) => {
             const [movement] = item.variant?.split('/') ?? []
@@ -156,7 +157,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
         <AddPanel
           key={selected.block}
           choices={choices}
-          people={model.people.filter(({ closed }) => !closed).length}
+          people={taking}
           coverage={model.coverage}
           where={place.block.title || place.phase.title || place.phase.kind}
           draw={draw}

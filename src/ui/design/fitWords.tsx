@@ -11,7 +11,7 @@ export interface FitProps {
   drawings: Record<string, Drawing>
   onCell: (item: string, person: string) => void
   onItem: (item: string) => void
-  onAdd: (phase: string, block: string) => void
+  onAdd: (block: string) => void
 }
 
 export const TONES: Record<Cell['mark'], string> = {
@@ -28,7 +28,7 @@ export const phaseWords = ({ title, kind }: Phase): string => title || kind
 
 export function AddHere({ phase, onAdd }: { phase: Phase; onAdd: FitProps['onAdd'] }) {
   return (
-    <button type="button" className="quiet mt-1" onClick={() => onAdd(phase.id, phase.blocks.findLast(({ format }) => format !== 'quiet')?.id ?? '')}>
+    <button type="button" className="quiet mt-1" onClick={() => onAdd(phase.blocks.findLast(({ format }) => format !== 'quiet')?.id ?? '')}>
       <Plus size={18} aria-hidden="true" /> Add a movement<span className="sr-only"> to {phaseWords(phase)}</span>
     </button>
   )

@@ -5,10 +5,9 @@ import { blockPlace, freshId, itemPlace } from './selection'
 /** An item once more, right after it. */
 export function copiedItem(plan: PlanDraft, item: string): { edit: Edit; id: string } | undefined {
   const place = itemPlace(plan, item)
-  const source = place?.block.items[place.at]
-  if (!place || !source) return undefined
+  if (!place) return undefined
   const id = freshId('i')
-  return { edit: { kind: 'add-item', block: place.block.id, at: place.at + 1, item: { ...source, id } }, id }
+  return { edit: { kind: 'add-item', block: place.block.id, at: place.at + 1, item: { ...place.item, id } }, id }
 }
 
 /** A block once more, with its items, right after it. */

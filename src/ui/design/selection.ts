@@ -1,4 +1,4 @@
-import type { Block, Phase, PlanDraft } from '@/core/plan'
+import type { Block, Item, Phase, PlanDraft } from '@/core/plan'
 
 /** What the inspector speaks of; undefined = of the class as a whole. */
 export type Selected =
@@ -25,13 +25,13 @@ export function blockPlace(plan: PlanDraft, id: string): Place | undefined {
   return undefined
 }
 
-/** Where an item stands. */
-export function itemPlace(plan: PlanDraft, id: string): (Place & { at: number }) | undefined {
-  for (const phase of plan.phases)
-    for (const block of phase.blocks) {
+/** Where an item stands, and the item. */
+export function itemPlace(plan: PlanDraft, id: string): (Place & { at: number; item: Item }) | undefined {
+  for (const [phaseAt, phase] of plan.phases.entries())
+    for (const [blockAt, block] of phase.blocks.entries()) {
       const at = block.items.findIndex((item) => item.id === id)
-      const place = at < 0 ? undefined : blockPlace(plan, block.id)
-      if (place) return { ...place, at }
+      const item = block.items[at]
+      if (item) return { phase, phaseAt, block, blockAt, at, item }
     }
   return undefined
 }
@@ -60,10 +60,9 @@ export function placeToAdd(plan: PlanDraft, selected: Selected | undefined): { b
     const place = blockPlace(plan, selected.block)
     if (place && place.block.format !== 'quiet') return { block: place.block.id, at: place.block.items.length }
   }
-  const wanted =
-    selected?.kind === 'phase' ? plan.phases.filter(({ id }) => id === selected.phase) : plan.phases.filter(({ kind }) => kind === 'main')
-  const blocks = [...wanted, ...plan.phases].flatMap(({ blocks: own }) => own.filter(({ format }) => format !== 'quiet'))
-  const block = wanted.flatMap(({ blocks: own }) => own.filter(({ format }) => format !== 'quiet')).at(-1) ?? blocks[0]
+  const fillable = ({ blocks }: Phase) => blocks.filter(({ format }) => format !== 'quiet')
+  const wanted = plan.phases.filter(({ id, kind }) => (selected?.kind === 'phase' ? id === selected.phase : kind === 'main'))
+  const block = wanted.flatMap(fillable).at(-1) ?? plan.phases.flatMap(fillable)[0]
   return block && { block: block.id, at: block.items.length }
 }
 

@@ -1,6 +1,4 @@
 import { after } from 'next/server'
-import { isDay } from '@/core/client'
-import { meetings } from '@/core/plan'
 import { noteClass } from '@/server/changedRules'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
@@ -8,7 +6,7 @@ import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositor
 import { listClients } from '@/server/repositories/clients'
 import { overrulesOf } from '@/server/repositories/overrules'
 import { callNames, peopleOn } from '@/server/roster'
-import { today } from '@/server/studio'
+import { shownDay } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
 import { dayWords } from '@/ui/shell/days'
 import { named } from '../../../named'
@@ -25,7 +23,7 @@ export default async function ClassPage({
 }) {
   const { db, studio, id, found: stored } = await named(params, getClass)
   const { day: asked, add } = await searchParams
-  const day = asked !== undefined && isDay(asked) ? asked : (meetings(stored, studio.settings.closed, today(studio), 1)[0] ?? today(studio))
+  const day = shownDay(studio, stored, asked)
   const [shelf, places, rostered, roster, everybody] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),
