@@ -13,15 +13,6 @@ export {
   type PaceWish,
 } from './pace'
 export { BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates } from './rates'
-export {
-  clock,
-  expand,
-  type Pacing,
-  restSeconds,
-  SEGMENT_KINDS,
-  type Segment,
-  type SegmentKind,
-  segmentAt,
-  type Timeline,
-} from './timeline'
+export { clock, type Pacing, restSeconds, SEGMENT_KINDS, type Segment, type SegmentKind, segmentAt, type Timeline } from './segment'
+export { expand } from './timeline'
 export { type Tread, type TreadLine, treadLine } from './tread'

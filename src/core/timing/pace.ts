@@ -1,6 +1,6 @@
 import { daysBetween } from '../vocabulary'
 import { DEPENDS, type Depends, HOUSE_RATES, type Rates } from './rates'
-import type { Segment, Timeline } from './timeline'
+import type { Segment, Timeline } from './segment'
 
 /** Seconds at the house's pace by what they depend on. */
 export type HouseSeconds = Record<Depends, number>

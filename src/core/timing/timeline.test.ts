@@ -4,7 +4,8 @@ import { checkPlan, type Plan, type PlanInput, planSchema } from '../plan'
 import { smallCatalogue } from '../testing/library'
 import { changeSeconds } from './bases'
 import { HOUSE_RATES } from './rates'
-import { clock, expand, segmentAt, type Timeline } from './timeline'
+import { clock, segmentAt, type Timeline } from './segment'
+import { expand } from './timeline'
 import { treadLine } from './tread'
 
 type Blocks = NonNullable<PlanInput['phases'][number]['blocks']>

@@ -1,6 +1,6 @@
 import type { PhaseKind } from '../plan'
 import { BASES, type Base } from './bases'
-import type { Timeline } from './timeline'
+import type { Timeline } from './segment'
 
 /** One tread of the stair: a stretch of time on one base. */
 export interface Tread {
