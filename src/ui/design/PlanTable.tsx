@@ -1,31 +1,17 @@
 'use client'
-import { closestCenter, DndContext, type DragEndEvent, PointerSensor, TouchSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core'
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import { CSS } from '@dnd-kit/utilities'
-import { Plus } from 'lucide-react'
-import { memo, useMemo, useRef, useState } from 'react'
+import { closestCenter, DndContext, type DragEndEvent, PointerSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core'
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { useMemo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
-import type { Cell, ClassModel, ModelItem } from '@/core/evaluate'
+import type { ClassModel } from '@/core/evaluate'
 import type { Block, Phase, PlanDose, PlanDraft, SaidDose } from '@/core/plan'
-import { clock } from '@/core/timing'
-import { FigureDrawing } from '../figure/FigureDrawing'
-import { MARK_LETTERS, MARK_WORDS, MarkShapes, SharedMark } from '../fit/Mark'
-import { useHydrated } from '../shell/useHydrated'
-import { DoseCell } from './DoseCell'
-import { phaseWords, TONES } from './fitWords'
+import { MarkShapes } from '../fit/Mark'
+import { phaseWords } from './fitWords'
+import { gridKey, keepStop } from './gridKeys'
+import { type Head, PlanHeading } from './PlanHeading'
+import { PlanRow } from './PlanRow'
 import { amountInBlock, blockWords, detailWords } from './rowWords'
-import type { Selected } from './selection'
-
-export interface TableIntents {
-  onSelect: (selected: Selected) => void
-  onDose: (item: string, said: SaidDose, otherwise: PlanDose) => void
-  /** one step along the ladder */
-  onStep: (item: string, to: 'gentler' | 'harder') => void
-  onMove: (item: string, by: -1 | 1) => void
-  /** to where another item, or the head of a block, is */
-  onDrop: (item: string, over: string) => void
-  onRemove: (item: string) => void
-}
+import type { Selected, TableIntents } from './selection'
 
 interface Props extends TableIntents {
   plan: PlanDraft
@@ -39,181 +25,6 @@ const NAME_WIDTH = 236
 const DOSE_WIDTH = 124
 const TIME_WIDTH = 50
 const PERSON_WIDTH = 36
-
-/** Columns left of the first person. */
-const NAME_COLUMN = -2
-const DOSE_COLUMN = -1
-/** Rows and columns that a key moves by; far ones stop at the end of the row. */
-const STEPS: Record<string, [number, number]> = {
-  ArrowLeft: [0, -1],
-  ArrowRight: [0, 1],
-  ArrowUp: [-1, 0],
-  ArrowDown: [1, 0],
-  Home: [0, Number.NEGATIVE_INFINITY],
-  End: [0, Number.POSITIVE_INFINITY],
-}
-
-const focusCell = (grid: HTMLElement, row: number, column: number): boolean => {
-  const next = grid.querySelector<HTMLElement>(`[data-cell="${row},${column}"]`)
-  next?.focus()
-  return next !== null
-}
-
-/** The whole table is one stop of the Tab key: the cell that had the focus last is the one it comes back to. */
-function keepStop(event: React.FocusEvent<HTMLElement>) {
-  if ((event.target as HTMLElement).dataset.cell === undefined) return
-  for (const one of event.currentTarget.querySelectorAll<HTMLElement>('[data-cell][tabindex="0"]')) one.tabIndex = -1
-  event.target.tabIndex = 0
-}
-
-interface RowProps {
-  id: string
-  index: number
-  movement: string
-  name: string
-  amount: string | undefined
-  detail: string
-  dose: PlanDose
-  seconds: number
-  optional: boolean
-  /** one a person, with spaces */
-  marks: string
-  /** id and name, a line a person */
-  people: string
-  drawing: Drawing | undefined
-  /** what of the row is selected: the row, or the person's cell */
-  chosen: string | undefined
-  intents: Pick<TableIntents, 'onSelect' | 'onDose'>
-}
-
-/** One item for everybody. All that it shows comes as plain values, so that an edit of another item leaves it alone. */
-const PlanRow = memo(
-  function PlanRow({ id, index, movement, name, amount, detail, dose, seconds, optional, marks, people, drawing, chosen, intents }: RowProps) {
-    const drawn = useHydrated()
-    const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id })
-    const everybody =
-      people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
-    const each = marks.split(' ') as Cell['mark'][]
-    return (
-      <tr
-        ref={setNodeRef}
-        style={{ transform: CSS.Translate.toString(transform), transition }}
-        className={`border-t border-line ${chosen === undefined ? '' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'} ${isDragging ? 'relative z-30 bg-sheet opacity-80' : ''}`}
-        data-item={id}
-      >
-        <th
-          scope="row"
-          className={`sticky left-0 z-10 p-0 text-left font-normal ${chosen === undefined ? 'bg-paper' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'}`}
-        >
-          <button
-            type="button"
-            data-cell={`${index},${NAME_COLUMN}`}
-            tabIndex={index === 0 ? 0 : -1}
-            onClick={() => intents.onSelect({ kind: 'item', item: id })}
-            {...listeners}
-            className="group flex h-[47px] w-full items-center gap-2 pl-2 pr-1 text-left"
-          >
-            <span className="flex h-[44px] w-[46px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
-              {drawing && drawn && <FigureDrawing drawing={drawing} label="" className="h-[44px] max-w-[46px]" />}
-            </span>
-            <span className="min-w-0 leading-tight">
-              <span className="block truncate font-semibold group-hover:underline">{movement}</span>
-              <span className="block truncate text-[0.85rem] text-soft">
-                {optional ? 'if there is time · ' : ''}
-                {name}
-              </span>
-            </span>
-          </button>
-        </th>
-        <td className="p-0">
-          <DoseCell
-            dose={dose}
-            amount={amount}
-            detail={detail}
-            label={`${movement}: ${amount ?? ''} ${detail}`}
-            cell={`${index},${DOSE_COLUMN}`}
-            onSay={(said) => intents.onDose(id, said, dose)}
-            onSelect={() => intents.onSelect({ kind: 'item', item: id })}
-          />
-        </td>
-        <td className="pr-2 text-right text-[0.94rem] text-soft">{clock(seconds)}</td>
-        {everybody.map(([person, called], column) => {
-          const mark = each[column] ?? 'planned'
-          return (
-            <td key={person}>
-              <button
-                type="button"
-                data-cell={`${index},${column}`}
-                tabIndex={-1}
-                onClick={() => intents.onSelect({ kind: 'cell', item: id, person })}
-                aria-label={`${called}, ${movement}: ${MARK_WORDS[mark]}`}
-                aria-pressed={chosen === person}
-                className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
-              >
-                <SharedMark mark={mark} />
-                {mark === 'planned' ? '' : MARK_LETTERS[mark]}
-              </button>
-            </td>
-          )
-        })}
-      </tr>
-    )
-  },
-  (before, after) =>
-    (Object.keys(after) as (keyof RowProps)[]).every((key) =>
-      key === 'dose' ? before.dose === after.dose || JSON.stringify(before.dose) === JSON.stringify(after.dose) : before[key] === after[key],
-    ),
-)
-
-interface Head {
-  words: string
-  seconds: number
-  chosen: boolean
-  onSelect: () => void
-  /** undefined = nothing can be added here */
-  onAdd?: (() => void) | undefined
-}
-
-function HeadButton({ head: { words, seconds, chosen, onSelect, onAdd }, level }: { head: Head; level: 'phase' | 'block' }) {
-  return (
-    <>
-      <button
-        type="button"
-        onClick={onSelect}
-        aria-pressed={chosen}
-        className={`min-w-0 truncate px-1 text-left hover:underline ${level === 'phase' ? 'shrink-0' : ''} ${chosen ? 'bg-plum-wash' : ''}`}
-      >
-        <span className={level === 'phase' ? 'font-serif text-[1.1rem]' : 'text-[0.94rem] text-soft'}>{words}</span>
-        <span className="ml-2 text-[0.94rem] text-soft">{clock(seconds)}</span>
-      </button>
-      {onAdd && (
-        <button
-          type="button"
-          onClick={onAdd}
-          className="flex h-7 w-7 shrink-0 items-center justify-center hover:text-plum"
-          aria-label={`Add a movement to ${words}`}
-        >
-          <Plus size={18} aria-hidden="true" />
-        </button>
-      )}
-    </>
-  )
-}
-
-/** A phase with its first block, or a further block: one line over the items. */
-function Heading({ phase, block, into, columns }: { phase?: Head; block?: Head | undefined; into: string | undefined; columns: number }) {
-  const { setNodeRef, isOver } = useDroppable({ id: into ?? '', disabled: into === undefined })
-  return (
-    <tr ref={setNodeRef} className={`${phase ? 'border-t-2' : 'border-t'} border-line ${isOver ? 'bg-plum-wash' : ''}`}>
-      <td colSpan={columns} className="p-0 text-left">
-        <span className={`flex items-center gap-2 ${phase ? 'h-[34px] pt-1' : 'h-[28px] pl-2'}`}>
-          {phase && <HeadButton head={phase} level="phase" />}
-          {block && <HeadButton head={block} level="block" />}
-        </span>
-      </td>
-    </tr>
-  )
-}
 
 /** A block that says no more than its phase does has no heading of its own. */
 const isPlain = (phase: Phase, block: Block) => phase.blocks.length === 1 && block.format === 'straight' && block.title === ''
@@ -244,40 +55,6 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
     if (over && over.id !== active.id) onDrop(String(active.id), String(over.id))
   }
 
-  const onKeyDown = (event: React.KeyboardEvent<HTMLElement>) => {
-    const cell = (event.target as HTMLElement).dataset.cell?.split(',').map(Number)
-    const item = (event.target as HTMLElement).closest('tr')?.dataset.item
-    if (!cell || item === undefined) return
-    const [row, column] = [cell[0] ?? 0, cell[1] ?? 0]
-    const did = (): boolean => {
-      if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-        onMove(item, event.key === 'ArrowUp' ? -1 : 1)
-        const grid = event.currentTarget
-        setTimeout(() => grid.querySelector<HTMLElement>(`tr[data-item="${item}"] [data-cell$=",${column}"]`)?.focus())
-        return true
-      }
-      if (event.altKey || event.ctrlKey || event.metaKey) return false
-      switch (event.key) {
-        case '[':
-          onStep(item, 'gentler')
-          return true
-        case ']':
-          onStep(item, 'harder')
-          return true
-        case 'Delete':
-          onRemove(item)
-          return true
-        case 'd':
-          event.currentTarget.querySelector<HTMLElement>(`[data-cell="${row},${DOSE_COLUMN}"]`)?.click()
-          return true
-      }
-      const step = STEPS[event.key]
-      if (!step) return false
-      return focusCell(event.currentTarget, row + step[0], Math.max(NAME_COLUMN, Math.min(model.people.length - 1, column + step[1])))
-    }
-    if (did()) event.preventDefault()
-  }
-
   const addTo = (block: Block) => (block.format === 'quiet' ? undefined : () => onSelect({ kind: 'add', block: block.id, at: block.items.length }))
   const headOf = (block: Block): Head => ({
     words: blockWords(block),
@@ -293,7 +70,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
   const row = (block: Block, id: string) => {
     const found = byId.get(id)
     if (!found) return null
-    const { item, index }: { item: ModelItem; index: number } = found
+    const { item, index } = found
     return (
       <PlanRow
         key={id}
@@ -323,7 +100,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
           role="grid"
           className="fit w-full table-fixed border-collapse"
           style={{ minWidth: NAME_WIDTH + DOSE_WIDTH + TIME_WIDTH + PERSON_WIDTH * model.people.length }}
-          onKeyDown={onKeyDown}
+          onKeyDown={(event) => gridKey(event, model.people.length, { onStep, onMove, onRemove })}
           onFocus={keepStop}
         >
           <caption className="sr-only">The plan, and who can do what of it</caption>
@@ -361,7 +138,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
             const plain = first !== undefined && isPlain(phase, first)
             return (
               <tbody key={phase.id}>
-                <Heading
+                <PlanHeading
                   columns={columns}
                   into={first && first.format !== 'quiet' ? first.id : undefined}
                   phase={{
@@ -376,7 +153,9 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
                 {phase.blocks.flatMap((block) => [
                   ...(block === first
                     ? []
-                    : [<Heading key={block.id} columns={columns} into={block.format === 'quiet' ? undefined : block.id} block={headOf(block)} />]),
+                    : [
+                        <PlanHeading key={block.id} columns={columns} into={block.format === 'quiet' ? undefined : block.id} block={headOf(block)} />,
+                      ]),
                   ...block.items.map(({ id }) => row(block, id)),
                 ])}
               </tbody>

@@ -1,4 +1,4 @@
-import type { Block, Item, Phase, PlanDraft } from '@/core/plan'
+import type { Block, Item, Phase, PlanDose, PlanDraft, SaidDose } from '@/core/plan'
 
 /** What the inspector speaks of; undefined = of the class as a whole. */
 export type Selected =
@@ -7,6 +7,18 @@ export type Selected =
   | { kind: 'block'; block: string }
   | { kind: 'phase'; phase: string }
   | { kind: 'add'; block: string; at: number }
+
+/** What can be done in the table of the plan. */
+export interface TableIntents {
+  onSelect: (selected: Selected) => void
+  onDose: (item: string, said: SaidDose, otherwise: PlanDose) => void
+  /** one step along the ladder */
+  onStep: (item: string, to: 'gentler' | 'harder') => void
+  onMove: (item: string, by: -1 | 1) => void
+  /** to where another item, or the head of a block, is */
+  onDrop: (item: string, over: string) => void
+  onRemove: (item: string) => void
+}
 
 export interface Place {
   phase: Phase

@@ -1,0 +1,114 @@
+'use client'
+import { useSortable } from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { memo } from 'react'
+import type { Drawing } from '@/core/body'
+import type { Cell } from '@/core/evaluate'
+import type { PlanDose } from '@/core/plan'
+import { clock } from '@/core/timing'
+import { FigureDrawing } from '../figure/FigureDrawing'
+import { MARK_LETTERS, MARK_WORDS, SharedMark } from '../fit/Mark'
+import { useHydrated } from '../shell/useHydrated'
+import { DoseCell } from './DoseCell'
+import { TONES } from './fitWords'
+import { DOSE_COLUMN, NAME_COLUMN } from './gridKeys'
+import type { TableIntents } from './selection'
+
+interface RowProps {
+  id: string
+  index: number
+  movement: string
+  name: string
+  amount: string | undefined
+  detail: string
+  dose: PlanDose
+  seconds: number
+  optional: boolean
+  /** one a person, with spaces */
+  marks: string
+  /** id and name, a line a person */
+  people: string
+  drawing: Drawing | undefined
+  /** what of the row is selected: the row, or the person's cell */
+  chosen: string | undefined
+  intents: Pick<TableIntents, 'onSelect' | 'onDose'>
+}
+
+/** One item for everybody. All that it shows comes as plain values, so that an edit of another item leaves it alone. */
+export const PlanRow = memo(
+  function PlanRow({ id, index, movement, name, amount, detail, dose, seconds, optional, marks, people, drawing, chosen, intents }: RowProps) {
+    const drawn = useHydrated()
+    const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id })
+    const everybody =
+      people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
+    const each = marks.split(' ') as Cell['mark'][]
+    return (
+      <tr
+        ref={setNodeRef}
+        style={{ transform: CSS.Translate.toString(transform), transition }}
+        className={`border-t border-line ${chosen === undefined ? '' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'} ${isDragging ? 'relative z-30 bg-sheet opacity-80' : ''}`}
+        data-item={id}
+      >
+        <th
+          scope="row"
+          className={`sticky left-0 z-10 p-0 text-left font-normal ${chosen === undefined ? 'bg-paper' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'}`}
+        >
+          <button
+            type="button"
+            data-cell={`${index},${NAME_COLUMN}`}
+            tabIndex={index === 0 ? 0 : -1}
+            onClick={() => intents.onSelect({ kind: 'item', item: id })}
+            {...listeners}
+            className="group flex h-[47px] w-full items-center gap-2 pl-2 pr-1 text-left"
+          >
+            <span className="flex h-[44px] w-[46px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
+              {drawing && drawn && <FigureDrawing drawing={drawing} label="" className="h-[44px] max-w-[46px]" />}
+            </span>
+            <span className="min-w-0 leading-tight">
+              <span className="block truncate font-semibold group-hover:underline">{movement}</span>
+              <span className="block truncate text-[0.85rem] text-soft">
+                {optional ? 'if there is time · ' : ''}
+                {name}
+              </span>
+            </span>
+          </button>
+        </th>
+        <td className="p-0">
+          <DoseCell
+            dose={dose}
+            amount={amount}
+            detail={detail}
+            label={`${movement}: ${amount ?? ''} ${detail}`}
+            cell={`${index},${DOSE_COLUMN}`}
+            onSay={(said) => intents.onDose(id, said, dose)}
+            onSelect={() => intents.onSelect({ kind: 'item', item: id })}
+          />
+        </td>
+        <td className="pr-2 text-right text-[0.94rem] text-soft">{clock(seconds)}</td>
+        {everybody.map(([person, called], column) => {
+          const mark = each[column] ?? 'planned'
+          return (
+            <td key={person}>
+              <button
+                type="button"
+                data-cell={`${index},${column}`}
+                tabIndex={-1}
+                onClick={() => intents.onSelect({ kind: 'cell', item: id, person })}
+                aria-label={`${called}, ${movement}: ${MARK_WORDS[mark]}`}
+                aria-pressed={chosen === person}
+                className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
+              >
+                <SharedMark mark={mark} />
+                {mark === 'planned' ? '' : MARK_LETTERS[mark]}
+              </button>
+            </td>
+          )
+        })}
+      </tr>
+    )
+  },
+  (before, after) =>
+    (Object.keys(after) as (keyof RowProps)[]).every((key) =>
+      key === 'dose' ? before.dose === after.dose || JSON.stringify(before.dose) === JSON.stringify(after.dose) : before[key] === after[key],
+    ),
+)
