@@ -65,6 +65,44 @@ describe('rests of the plan (5.7)', () => {
     expect(new Set(rests(intervals, [SORE]))).toEqual(new Set([20]))
     expect(ownRests(1.5, prescriptionsOf(intervals, catalogue), () => true)).toEqual([{ code: 'stretches', block: 'b', of: 6, leaves: 1 }])
   })
+  const doing = (id: string, more: Partial<typeof dose> & { sides?: 'both' } = {}) => ({
+    id,
+    variant: 'push/seated',
+    dose: { ...dose, rpe: 2, ...more },
+  })
+  const own = (plan: Plan, restMult: number, takesPart: (item: string) => boolean = () => true) =>
+    ownRests(restMult, prescriptionsOf(plan, catalogue), takesPart)
+  test('the rests of counts to music are kept too', () => {
+    const music = planOf([{ id: 'b', format: 'counts', bpm: 120, items: [doing('i', { restSeconds: 16 })] }])
+    expect(rests(music, [SORE])).toEqual([16, 16])
+    // 8 a set and 16 of rest: two rests of 25 in place of 16 are 18 s, and a set with its rest more than gives them
+    expect(own(music, 1.5)).toEqual([{ code: 'stretches', block: 'b', of: 3, leaves: 1 }])
+  })
+  test.each([
+    ['song', { format: 'song', seconds: 240 }, 240],
+    ['laps', { format: 'laps', laps: 6, lapSeconds: 40 }, 240],
+    ['a clock without rests', { format: 'intervals', rounds: 4, workSeconds: 30, restSeconds: 0 }, 120],
+  ] as const)('%s has no rest to lengthen: from 1.5 on it is said how long somebody works at one go', (_name, format, seconds) => {
+    const plan = planOf([{ id: 'b', ...format, items: [doing('i')] }])
+    expect(own(plan, 1.5)).toEqual([{ code: 'unbroken', block: 'b', seconds }])
+    expect(own(plan, 1.25)).toEqual([])
+  })
+  test('a song of a minute is not long', () => expect(own(planOf([{ id: 'b', format: 'song', seconds: 60, items: [doing('i')] }]), 2)).toEqual([]))
+  test('who sits out an item of the block has rested in it', () => {
+    const two = planOf([{ id: 'b', format: 'intervals', rounds: 3, workSeconds: 40, restSeconds: 20, items: [doing('one'), doing('two')] }])
+    // five rests of 40 in place of 20 are 100 s, and a stretch gives 60
+    expect(own(two, 2)).toEqual([{ code: 'stretches', block: 'b', of: 6, leaves: 2 }])
+    expect(own(two, 2, (item) => item === 'one')).toEqual([])
+  })
+  test('unequal stretches: their rests as they are', () => {
+    const stretches = [
+      { seconds: 60, effort: 'steady' as const, restSeconds: 30 },
+      { seconds: 20, effort: 'hard' as const, restSeconds: 10 },
+    ]
+    const plan = planOf([{ id: 'b', format: 'intervals', rounds: 2, stretches, items: [doing('i')] }])
+    // 30, 10 and 30 become 60, 20 and 60, which are 70 more; a stretch of 40 with 23.3 of rest is given up twice
+    expect(own(plan, 2)).toEqual([{ code: 'stretches', block: 'b', of: 4, leaves: 2 }])
+  })
   test('a factor never shortens, and comes out in whole 5 s', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 300 }), fc.double({ min: 1, max: 2, noNaN: true }), (planned, factor) => {

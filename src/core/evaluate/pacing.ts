@@ -1,5 +1,5 @@
 import { type BasePosition, familyOf } from '../movement'
-import { type Prescription, partOf } from '../plan'
+import { type Block, type BlockFormat, type Prescription, partOf, placedIn, stepsOf } from '../plan'
 import { type Pacing, restSeconds, type Timeline } from '../timing'
 import type { Option, Placement } from './options'
 import type { AssessedPerson } from './roster'
@@ -73,30 +73,87 @@ export function pacingOf(people: readonly AssessedPerson[], items: readonly Pres
   }
 }
 
-/** What somebody leaves out because the group's rests are too short for them. */
+/** How somebody gets the rest that the group's rests do not give. */
 export type OwnRest =
   /** does the 1st, 3rd, … set of each item */
   | { code: 'every-second-set' }
-  /** leaves out this many stretches of a block by the clock */
+  /** leaves out this many stretches of a block that the clock or music keeps */
   | { code: 'stretches'; block: string; of: number; leaves: number }
+  /** works so long at one go in a block that has no rest to lengthen, s */
+  | { code: 'unbroken'; block: string; seconds: number }
 
-/** @param takesPart whether the person is in an item at all */
+/** Blocks whose times are kept by the clock or by music: no rest in them is made longer (rule base 5.7). */
+const KEPT: ReadonlySet<BlockFormat> = new Set(['intervals', 'counts', 'phrase', 'song', 'laps'])
+/** From this factor on people rest between exercises even when muscles alternate, and the same muscles wait so long, s (rule base 5.1). */
+const RESTS_BETWEEN = { factor: 1.5, seconds: 60 }
+
+/** A stretch of work, s: the rest the plan puts behind it, and how long it is till the person works again. */
+interface Stretch {
+  work: number
+  planned: number
+  until: number
+}
+
+/** The stretches of a block that somebody takes part in; whoever sits one out rests in it. */
+function stretchesOf(block: Block, items: readonly Prescription[], takesPart: (item: string) => boolean): Stretch[] {
+  const byId = new Map(items.map((one) => [one.item.id, one]))
+  const found: Stretch[] = []
+  let isNext = false
+  for (const step of stepsOf(block, items.map(placedIn))) {
+    const last = found.at(-1)
+    if (step.kind === 'gap') {
+      if (!last) continue
+      if (isNext) last.planned = step.seconds ?? 0
+      last.until += step.seconds ?? 0
+    }
+    isNext = false
+    const to = step.kind === 'work' ? byId.get(step.item) : undefined
+    if (step.kind !== 'work' || !to) continue
+    const work = step.clockSeconds ?? to.workSeconds * (to.side === 'one-then-other' && step.side === undefined ? 2 : 1)
+    isNext = takesPart(step.item)
+    if (isNext) found.push({ work, planned: 0, until: 0 })
+    else if (last) last.until += work
+  }
+  return found
+}
+
+const sum = (numbers: readonly number[]) => numbers.reduce((all, one) => all + one, 0)
+
+function ownRestIn(block: Block, items: readonly Prescription[], restMult: number, takesPart: (item: string) => boolean): OwnRest[] {
+  const stretches = stretchesOf(block, items, takesPart)
+  const of = stretches.length
+  const between = stretches.slice(0, -1)
+  const works = sum(stretches.map(({ work }) => work))
+  if (sum(between.map(({ until }) => until)) === 0) {
+    const isLong = restMult >= RESTS_BETWEEN.factor && works > RESTS_BETWEEN.seconds
+    return isLong ? [{ code: 'unbroken', block: block.id, seconds: Math.round(works) }] : []
+  }
+  const missing = sum(between.map(({ planned, until }) => Math.max(0, restSeconds(planned, restMult) - until)))
+  // each stretch left out gives its own time and the rest behind it
+  const each = works / of + sum(between.map(({ planned }) => planned)) / between.length
+  const leaves = Math.min(between.length, Math.ceil(missing / each))
+  return leaves > 0 ? [{ code: 'stretches', block: block.id, of, leaves }] : []
+}
+
+/**
+ * What somebody does to get their rest: in blocks kept by the clock or by music stretches are left out; whoever needs more than twice the
+ * plan's rests leaves out every second set (rule base 5.7).
+ *
+ * @param restMult of the person
+ * @param takesPart whether the person is in an item at all
+ */
 export function ownRests(restMult: number, items: readonly Prescription[], takesPart: (item: string) => boolean): OwnRest[] {
-  const blocks = new Map(items.map(({ block }) => [block.id, block]))
-  const stretches = [...blocks.values()].flatMap((block): OwnRest[] => {
-    if (block.format !== 'intervals' || restMult <= 1) return []
-    const { stretches, rounds, workSeconds, restSeconds: equalRest } = block
-    const isIn = block.items.filter(({ id }) => takesPart(id)).length
-    const of = stretches ? Math.round((stretches.length * rounds * isIn) / Math.max(1, block.items.length)) : isIn * rounds
-    const mean = (numbers: readonly number[]) => numbers.reduce((sum, one) => sum + one, 0) / Math.max(1, numbers.length)
-    const rest = stretches ? mean(stretches.map((one) => one.restSeconds)) : equalRest
-    const work = stretches ? mean(stretches.map(({ seconds }) => seconds)) : workSeconds
-    // each stretch left out gives its own time and the rest behind it
-    const missing = (of - 1) * (restSeconds(rest, restMult) - rest)
-    const leaves = Math.min(Math.max(0, of - 1), Math.ceil(missing / (work + rest)))
-    return leaves > 0 ? [{ code: 'stretches', block: block.id, of, leaves }] : []
-  })
-  return restMult > MOST_FACTOR ? [{ code: 'every-second-set' }, ...stretches] : stretches
+  if (restMult <= 1) return []
+  const kept = [...new Set(items.map(({ block }) => block))].filter(({ format }) => KEPT.has(format))
+  const own = kept.flatMap((block) =>
+    ownRestIn(
+      block,
+      items.filter((one) => one.block === block),
+      restMult,
+      takesPart,
+    ),
+  )
+  return restMult > MOST_FACTOR ? [{ code: 'every-second-set' }, ...own] : own
 }
 
 export interface SetsToTake {

@@ -222,9 +222,9 @@ export class Expansion {
     one(1, { side: 'second' }, halves)
   }
 
-  /** Rest between sets of one item: as stated, or the house's; longer for those who need it (5.7). */
+  /** Rest between sets of one item: as stated, or the house's; longer for those who need it, unless a clock or music keeps it (5.7). */
   private restBetweenSets(phase: Phase, block: Block, step: Gap, item: Prescription) {
-    const factor = this.pacing.restFactor(item.item.id)
+    const factor = step.exact ? 1 : this.pacing.restFactor(item.item.id)
     const tagged = { item: item.item.id, optional: item.item.optional || block.optional }
     if (step.seconds !== undefined) return this.push(phase, block, { clock: restSeconds(step.seconds, factor) }, { kind: 'rest', ...tagged })
     const longer = restSeconds(BETWEEN.rest, factor) - BETWEEN.rest

@@ -1,6 +1,6 @@
 import type { ClassModel, OwnRest, PlanWarning } from '@/core/evaluate'
 import type { Edit, PlanDraft } from '@/core/plan'
-import { stretchesWords } from '../fit/ownRestWords'
+import { ownRestWords } from '../fit/ownRestWords'
 import { warningWords } from '../fit/warningWords'
 
 interface Props {
@@ -18,7 +18,8 @@ interface Props {
 function restWords(rest: OwnRest, plan: PlanDraft): string {
   if (rest.code === 'every-second-set') return 'needs more than double rests: does the 1st, 3rd, … set of each movement and rests in the others.'
   const block = plan.phases.flatMap(({ blocks }) => blocks).find(({ id }) => id === rest.block)
-  return `the clock leaves too little rest: ${stretchesWords(rest, block?.title ? `in ${block.title}` : 'in this block')}`
+  const words = ownRestWords(rest, block?.title ? `in ${block.title}` : 'in this block')
+  return rest.code === 'stretches' ? `the clock or the music leaves too little rest: ${words}` : words
 }
 
 /** The same words once, with everybody they are said of. */

@@ -1,5 +1,8 @@
 import type { OwnRest } from '@/core/evaluate'
+import { clock } from '@/core/timing'
 
-/** What somebody leaves out of a block by the clock. @param where the block, in words */
-export const stretchesWords = ({ leaves, of }: Extract<OwnRest, { code: 'stretches' }>, where: string): string =>
-  `sits out ${leaves} of the ${of} stretches ${where}.`
+/** What somebody does in a block whose clock or music gives them too little rest. @param where the block, in words */
+export const ownRestWords = (rest: Exclude<OwnRest, { code: 'every-second-set' }>, where: string): string =>
+  rest.code === 'stretches'
+    ? `sits out ${rest.leaves} of the ${rest.of} stretches ${where}.`
+    : `works for ${clock(rest.seconds)} at one go ${where}: keep a chair near and offer to sit down in between.`

@@ -6,7 +6,7 @@ import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getSession } from '@/server/repositories/sessions'
 import { peopleOn } from '@/server/roster'
-import { stretchesWords } from '@/ui/fit/ownRestWords'
+import { ownRestWords } from '@/ui/fit/ownRestWords'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
 import { named } from '../../named'
 
@@ -19,7 +19,7 @@ function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<Lead
   return {
     everySecond: doing.filter(({ ownRests }) => ownRests.some(({ code }) => code === 'every-second-set')).map(({ name }) => name),
     sitsOut: doing.flatMap(({ name, ownRests }) =>
-      ownRests.flatMap((rest) => (rest.code === 'stretches' && rest.block === block ? [`${name} ${stretchesWords(rest, 'here')}`] : [])),
+      ownRests.flatMap((rest) => (rest.code !== 'every-second-set' && rest.block === block ? [`${name} ${ownRestWords(rest, 'here')}`] : [])),
     ),
   }
 }

@@ -54,7 +54,7 @@ export type Step =
       between: 'sets' | 'items' | 'round' | 'rounds' | 'flow' | 'side'
       /** said in the plan; left out = not said */
       seconds?: number
-      /** kept by a clock, so that set-up fits inside */
+      /** kept by a clock or by music: never made longer for anybody, and set-up fits inside */
       exact?: true
       /** after this item */
       after: string

@@ -13,7 +13,7 @@ export const counts: BlockRun<z.output<typeof countsSchema>> = {
   steps: (_, items) =>
     parted(
       items,
-      (item) => setsOfItem(item, {}, gap(item.dose.restSeconds === undefined ? 'flow' : 'sets', item.id, item.dose.restSeconds)),
+      (item) => setsOfItem(item, {}, gap(item.dose.restSeconds === undefined ? 'flow' : 'sets', item.id, item.dose.restSeconds, true)),
       (before) => gap(before.dose.restAfterSeconds === undefined ? 'flow' : 'items', before.id, before.dose.restAfterSeconds),
     ),
 }
