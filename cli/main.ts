@@ -19,7 +19,7 @@ import {
 } from '@/core/formats'
 import { checkPlan, libraryRepSeconds, problemText } from '@/core/plan'
 import { AssessmentError, assess, buildRuleBase } from '@/core/safety'
-import { expand, forecastOf, HOUSE_PACE, learnPace, type Pace } from '@/core/timing'
+import { expand, forecastsOf, HOUSE_PACE, learnPace, type Pace } from '@/core/timing'
 import { text, timeText } from './text'
 
 /** Ends with exit code 2: bad input, with its place and what was expected; nothing is written. */
@@ -98,12 +98,13 @@ function time(values: { class?: string; pace?: string }) {
     return { id, startSeconds: own[0]?.startSeconds ?? 0, seconds: own.reduce((all, { seconds }) => all + seconds, 0) }
   }
   const blocks = plan.phases.flatMap(({ blocks: own }) => own)
+  const forecasts = forecastsOf(timeline, blocks, known)
   return {
     totalSeconds: timeline.totalSeconds,
     leastSeconds: timeline.leastSeconds,
-    forecast: forecastOf(timeline, known),
+    forecast: forecasts.whole,
     phases: timeline.phases,
-    blocks: blocks.map(({ id, title, format }) => ({ ...sum('block', id), title, format })),
+    blocks: blocks.map(({ id, title, format }) => ({ ...sum('block', id), title, format, ...forecasts.blocks[id] })),
     items: blocks.flatMap(({ items }) => items.map(({ id }) => sum('item', id))),
     segments: timeline.segments,
   }

@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { assessRoster, cellsOf, changedVerdicts, evaluate, judgedOf, type NamedCell } from '@/core/evaluate'
-import { checkPlan } from '@/core/plan'
+import { checkPlan, withKnown } from '@/core/plan'
 import { changesOfRules, noteClass, noteRules, RULES, rulesChanged } from './changedRules'
 import { type Connection, openMemory } from './db/connection'
 import { loadDemo } from './demo'
+import { experienceOf } from './experience'
 import { studioLibrary } from './library'
 import { judgedClass, keepJudged, listClasses, rosterOf } from './repositories/classes'
 import { theStudio } from './repositories/studios'
@@ -24,10 +25,12 @@ beforeAll(async () => {
   const stored = (await listClasses(held.db, studio)).find(({ plan }) => plan.title === 'Bones and balance')!
   id = stored.id
   const { catalogue } = await studioLibrary(held.db, studio)
-  const checked = checkPlan(stored.plan, catalogue)
+  const roster = await rosterOf(held.db, studio, id)
+  const experience = await experienceOf(held.db, { id: studio, settings: {} }, { classId: id, size: roster.length, day: DAY })
+  const checked = checkPlan(withKnown(stored.plan, experience.knows), catalogue)
   if ('problems' in checked) throw new Error('the demo plan is sound')
-  const people = await peopleOn(held.db, studio, await rosterOf(held.db, studio, id), DAY, id)
-  cells = cellsOf(evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), catalogue))
+  const people = await peopleOn(held.db, studio, roster, DAY, id)
+  cells = cellsOf(evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), catalogue, experience.pace.rates))
 })
 afterAll(() => held.close())
 
@@ -43,9 +46,9 @@ function earlier() {
 
 test('nothing is told of the same rules, and nothing of a class that was never judged', async () => {
   expect(await rulesChanged(held.db, studio)).toBe(false)
-  await noteRules(held.db, studio, DAY)
+  await noteRules(held.db, { id: studio, settings: {} }, DAY)
   expect(await rulesChanged(held.db, studio)).toBe(false)
-  expect(await changesOfRules(held.db, studio, DAY)).toEqual({ classes: [], sessions: [], overrules: [] })
+  expect(await changesOfRules(held.db, { id: studio, settings: {} }, DAY)).toEqual({ classes: [], sessions: [], overrules: [] })
 })
 
 test('a verdict that the rules give otherwise is told, with who and what, until it was seen', async () => {
@@ -55,12 +58,12 @@ test('a verdict that the rules give otherwise is told, with who and what, until 
   // looking at the class meanwhile does not take the news away
   await noteClass(held.db, studio, id, cells)
   expect((await judgedClass(held.db, studio, id))!.rules).toBe('earlier')
-  const { classes } = await changesOfRules(held.db, studio, DAY)
+  const { classes } = await changesOfRules(held.db, { id: studio, settings: {} }, DAY)
   expect(classes.map((one) => one.title)).toEqual(['Bones and balance'])
   expect(classes[0]!.changed).toEqual([
     expect.objectContaining({ item: cell.item, person: cell.person, was: judged.cells[0]!.verdict, is: cell.verdict }),
   ])
-  await noteRules(held.db, studio, DAY)
+  await noteRules(held.db, { id: studio, settings: {} }, DAY)
   expect((await judgedClass(held.db, studio, id))!.rules).toBe(RULES)
   expect(await rulesChanged(held.db, studio)).toBe(false)
 })

@@ -7,6 +7,7 @@ import { assessRoster, type ChangedVerdict, changedVerdicts, judgedOf, judgePlan
 import { aloneInBlock, type PlanDraft, prescriptionOf } from '@/core/plan'
 import type { Verdict } from '@/core/safety'
 import type { Database } from './db/connection'
+import { experienceOf, type Taught } from './experience'
 import { askClass } from './judging'
 import { studioLibrary } from './library'
 import { judgedByOthers, judgedClass, judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
@@ -32,10 +33,13 @@ export interface ChangedOverrule {
   is: Verdict
 }
 
-async function judgedNow(db: Database, studioId: string, classId: string, plan: PlanDraft, day: string): Promise<NamedCell[] | null> {
-  const shelf = await studioLibrary(db, studioId)
-  const people = await peopleOn(db, studioId, await rosterOf(db, studioId, classId), day, classId)
-  return askClass(shelf, 'cells', `${classId} ${day}`, { plan, people })
+async function judgedNow(db: Database, studio: Taught, classId: string, plan: PlanDraft, day: string): Promise<NamedCell[] | null> {
+  const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, classId)])
+  const [people, experience] = await Promise.all([
+    peopleOn(db, studio.id, roster, day, classId),
+    experienceOf(db, studio, { classId, size: roster.length, day }),
+  ])
+  return askClass(shelf, 'cells', `${classId} ${day}`, { plan, people, experience })
 }
 
 /** Whether any class was last judged by other rules. */
@@ -44,20 +48,20 @@ export const rulesChanged = async (db: Database, studioId: string): Promise<bool
 /** What the present rules give otherwise than those by which classes, sessions that are still to be led, and overrules were judged. */
 export async function changesOfRules(
   db: Database,
-  studioId: string,
+  studio: Taught,
   day: string,
 ): Promise<{ classes: ChangedClass[]; sessions: (ChangedClass & { day: string })[]; overrules: ChangedOverrule[] }> {
   const [stored, judged, clients, sessions, { catalogue }] = await Promise.all([
-    listClasses(db, studioId),
-    judgedClasses(db, studioId),
-    listClients(db, studioId),
-    openSessions(db, studioId, day),
-    studioLibrary(db, studioId),
+    listClasses(db, studio.id),
+    judgedClasses(db, studio.id),
+    listClients(db, studio.id),
+    openSessions(db, studio.id, day),
+    studioLibrary(db, studio.id),
   ])
   const before = new Map(judged.flatMap(({ id, judged: one }) => (one && one.rules !== RULES ? [[id, one] as const] : [])))
   const compare = async (classId: string, plan: PlanDraft, on: string): Promise<ChangedVerdict[]> => {
     const old = before.get(classId)
-    const now = old && (await judgedNow(db, studioId, classId, plan, on))
+    const now = old && (await judgedNow(db, studio, classId, plan, on))
     return old && now ? changedVerdicts(old, now) : []
   }
   const classes = await Promise.all(stored.map(async ({ id, plan }) => ({ id, title: plan.title, changed: await compare(id, plan, day) })))
@@ -66,10 +70,10 @@ export async function changesOfRules(
   )
   const overruled = await overrulesOf(
     db,
-    studioId,
+    studio.id,
     clients.map(({ id }) => id),
   )
-  const facts = await peopleOn(db, studioId, clients, day)
+  const facts = await peopleOn(db, studio.id, clients, day)
   const room = { supportInReach: true, floorWork: true, tempC: 21, startHour: 11, barefoot: false, leaders: 1, kit: [] }
   const overrules = overruled.flatMap(({ clientId, record }): ChangedOverrule[] => {
     const person = facts.find(({ id }) => id === clientId)
@@ -87,10 +91,10 @@ export async function changesOfRules(
 }
 
 /** Notes what the present rules say about every class, so that the next change can be told. */
-export async function noteRules(db: Database, studioId: string, day: string): Promise<void> {
-  for (const { id, plan } of await listClasses(db, studioId)) {
-    const cells = await judgedNow(db, studioId, id, plan, day)
-    if (cells) await keepJudged(db, studioId, id, judgedOf(RULES, cells))
+export async function noteRules(db: Database, studio: Taught, day: string): Promise<void> {
+  for (const { id, plan } of await listClasses(db, studio.id)) {
+    const cells = await judgedNow(db, studio, id, plan, day)
+    if (cells) await keepJudged(db, studio.id, id, judgedOf(RULES, cells))
   }
 }
 

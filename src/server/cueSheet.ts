@@ -1,8 +1,9 @@
 import 'server-only'
 import { type CueLine, cueSheet } from '@/core/formats'
-import { checkPlan, prescriptionsOf } from '@/core/plan'
+import { checkPlan, prescriptionsOf, withKnown } from '@/core/plan'
 import type { Timeline } from '@/core/timing'
 import type { Database } from './db/connection'
+import { experienceOf } from './experience'
 import { askClass } from './judging'
 import { studioLibrary } from './library'
 import { rosterOf, type StoredClass } from './repositories/classes'
@@ -19,10 +20,13 @@ export async function cueSheetOf(
 ): Promise<{ day: string; timeline: Timeline; lines: CueLine[] }> {
   const day = shownDay(studio, stored, asked)
   const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, stored.id)])
-  const people = await peopleOn(db, studio.id, roster, day, stored.id)
-  const { shown } = await askClass(shelf, 'first', stored.id, { plan: stored.plan, people })
+  const [people, experience] = await Promise.all([
+    peopleOn(db, studio.id, roster, day, stored.id),
+    experienceOf(db, studio, { classId: stored.id, size: roster.length, day }),
+  ])
+  const { shown } = await askClass(shelf, 'first', stored.id, { plan: stored.plan, people, experience })
   const { timeline } = shown.model
-  const checked = checkPlan(stored.plan, shelf.catalogue)
+  const checked = checkPlan(withKnown(stored.plan, experience.knows), shelf.catalogue)
   const lines = 'plan' in checked ? cueSheet(checked.plan, prescriptionsOf(checked.plan, shelf.catalogue), timeline, shelf.catalogue) : []
   return { day, timeline, lines }
 }

@@ -18,28 +18,22 @@ import {
   weekdayOf,
 } from '@/core/client'
 import { assessRoster, evaluate } from '@/core/evaluate'
-import type { LeadEvent } from '@/core/lead'
-import { checkPlan, type Plan, planSchema } from '@/core/plan'
-import { expand } from '@/core/timing'
+import { type Instructor, ledBy, ledStretches } from '@/core/lead'
+import { checkPlan, type Plan, planSchema, prescriptionsOf, withKnown } from '@/core/plan'
+import { generator } from '@/core/vocabulary'
 import { noteRules } from './changedRules'
 import type { Database } from './db/connection'
 import { addClass, listClasses, rosterOf, setRoster } from './repositories/classes'
 import { addClient, listClients } from './repositories/clients'
 import { keepForm } from './repositories/screenings'
-import { addEvents, openSession, saveLog } from './repositories/sessions'
+import { addEvents, keepStretches, openSession, saveLog } from './repositories/sessions'
 import { RULE_BASE } from './ruleBase'
 
 const WEEKS = 6
-
-/** Small deterministic generator (mulberry32), so that the demo data is the same for the same day. */
-function generator(seed: number): () => number {
-  let state = seed
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let t = Math.imul(state ^ (state >>> 15), 1 | state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
-  }
+/** She counts a little quicker than the house, holds as long, and talks more in between. */
+const INSTRUCTOR: Instructor = {
+  rates: { counted: 0.88, held: 1.05, between: 1.2, movements: { 'sit-to-stand': 1.15, 'heel-raise': 0.85 } },
+  noise: 0.12,
 }
 
 function soundPlan(input: (typeof DEMO_CLASSES)[number]['plan']): Plan {
@@ -139,21 +133,14 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
     await addClass(db, studioId, { id: classId, plan, weekday, startTime })
     await setRoster(db, studioId, classId, members.get(key) ?? [])
     const roster = await rosterOf(db, studioId, classId)
-    const timeline = expand(plan, LIBRARY)
+    const movements = new Map(prescriptionsOf(plan, LIBRARY).map(({ item, movement }) => [item.id, movement]))
+    const movementOf = (item: string) => movements.get(item)
     const attended = new Map<string, Day[]>()
     for (let week = WEEKS; week >= 1; week--) {
       const back = (weekdayOf(today) - weekday + 7) % 7 || 7
       const day = addDays(today, -back - 7 * (week - 1))
       const session = await openSession(db, studioId, uuidFrom(random), classId, day)
       const began = Date.parse(`${day}T${startTime}:00Z`)
-      const event = (kind: LeadEvent['kind'], seconds: number): LeadEvent => ({ id: uuidFrom(random), at: began + Math.round(seconds * 1000), kind })
-      const stretch = 1.02 + random() * 0.12
-      await addEvents(db, studioId, session.id, [
-        event('start', 0),
-        event('pause', timeline.totalSeconds * 0.4),
-        event('resume', timeline.totalSeconds * 0.4 + timeline.totalSeconds * (stretch - 1)),
-        event('end', timeline.totalSeconds * stretch),
-      ])
       const people = roster.map(({ id, record }) => ({
         id,
         name: record.given,
@@ -161,7 +148,12 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
         facts: factsOn(RULE_BASE, asOf(record, day), day, { attended: attended.get(id) ?? [] }),
       }))
       for (const { id, came } of people) if (came) attended.set(id, [...(attended.get(id) ?? []), day])
-      const { items } = evaluate(plan, assessRoster(RULE_BASE, people, plan), LIBRARY)
+      // the first time everything is new to the group
+      const led = week === WEEKS ? plan : withKnown(plan, [...movements.values()])
+      const { items, timeline } = evaluate(led, assessRoster(RULE_BASE, people, plan), LIBRARY)
+      const events = ledBy(INSTRUCTOR, timeline, movementOf, began, { random, id: () => uuidFrom(random) })
+      await addEvents(db, studioId, session.id, events)
+      await keepStretches(db, studioId, session.id, ledStretches(events, timeline, day, movementOf))
       const used = items.flatMap(({ prescription, uses }) =>
         people.flatMap(({ id, came }, index) => {
           const use = uses[index]
@@ -186,6 +178,6 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
       })
     }
   }
-  await noteRules(db, studioId, today)
+  await noteRules(db, { id: studioId, settings: {} }, today)
   return true
 }

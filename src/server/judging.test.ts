@@ -5,6 +5,7 @@ import { LIBRARY } from '@/content/movements'
 import { clientSchema, factsOn } from '@/core/client'
 import { type Block, planSchema } from '@/core/plan'
 import { buildRuleBase } from '@/core/safety'
+import { NO_EXPERIENCE } from '@/core/timing'
 import { JudgeDesk } from '@/workers/judgeDesk'
 import { askClass, askStair, askStanding } from './judging'
 
@@ -16,23 +17,26 @@ const somebody = (index: number) => {
 }
 const people = [somebody(0), somebody(1), somebody(2)]
 const plan = planSchema.parse(DEMO_CLASSES[0]!.plan)
+const experience = NO_EXPERIENCE
 const shelf = { catalogue: LIBRARY, own: [] }
 
 describe('a class is judged once for the same plan, people and library', () => {
   test('the very answer comes again, and is the judge’s', async () => {
-    const first = await askClass(shelf, 'sheet', 'one', { plan, people })
-    expect(first).toEqual(new JudgeDesk().sheet({ plan, people }))
-    expect(await askClass(shelf, 'sheet', 'one', { plan, people: [...people] })).toBe(first)
+    const first = await askClass(shelf, 'sheet', 'one', { plan, people, experience })
+    expect(first).toEqual(new JudgeDesk().sheet({ plan, people, experience }))
+    expect(await askClass(shelf, 'sheet', 'one', { plan, people: [...people], experience })).toBe(first)
   })
 
   test.each([
-    ['another plan', { plan: { ...plan }, people }],
-    ['somebody with other facts', { plan, people: [{ ...people[0]!, facts: { ...people[0]!.facts } }, ...people.slice(1)] }],
-    ['somebody called otherwise', { plan, people: [{ ...people[0]!, name: 'Other' }, ...people.slice(1)] }],
-    ['one fewer', { plan, people: people.slice(1) }],
-    ['with a helper', { plan, people: [{ ...people[0]!, ownHelper: true }, ...people.slice(1)] }],
+    ['another plan', { plan: { ...plan }, people, experience }],
+    ['another pace', { plan, people, experience: { ...experience, pace: { ...experience.pace } } }],
+    ['a group that knows more', { plan, people, experience: { ...experience, knows: ['march'] } }],
+    ['somebody with other facts', { plan, people: [{ ...people[0]!, facts: { ...people[0]!.facts } }, ...people.slice(1)], experience }],
+    ['somebody called otherwise', { plan, people: [{ ...people[0]!, name: 'Other' }, ...people.slice(1)], experience }],
+    ['one fewer', { plan, people: people.slice(1), experience }],
+    ['with a helper', { plan, people: [{ ...people[0]!, ownHelper: true }, ...people.slice(1)], experience }],
   ])('%s is judged anew', async (what, ask) => {
-    const before = await askClass(shelf, 'sheet', what, { plan, people })
+    const before = await askClass(shelf, 'sheet', what, { plan, people, experience })
     const after = await askClass(shelf, 'sheet', what, ask)
     expect(after).not.toBe(before)
     expect(after).toEqual(new JudgeDesk().sheet(ask))
@@ -50,9 +54,9 @@ describe('a class is judged once for the same plan, people and library', () => {
       ...plan,
       phases: [{ ...plan.phases[0]!, blocks: [{ ...plan.phases[0]!.blocks[0]!, items: [{ id: 'i', variant: 'no/such' }] } as Block] }],
     }
-    await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people })).rejects.toThrow(/no\/such/)
-    await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people })).rejects.toThrow(/no\/such/)
-    expect((await askClass(shelf, 'first', 'wrong', { plan, people })).cells.length).toBeGreaterThan(10)
+    await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people, experience })).rejects.toThrow(/no\/such/)
+    await expect(askClass(shelf, 'first', 'wrong', { plan: wrong, people, experience })).rejects.toThrow(/no\/such/)
+    expect((await askClass(shelf, 'first', 'wrong', { plan, people, experience })).cells.length).toBeGreaterThan(10)
   })
 
   test('people who did not change are not assessed again', async () => {

@@ -137,9 +137,11 @@ export const askClass = <K extends 'first' | 'sheet' | 'cells'>(
   { own }: Shelf,
   kind: K,
   place: string,
-  { plan, people }: JudgeQuestions[K]['ask'],
+  { plan, people, experience }: JudgeQuestions[K]['ask'],
 ): Promise<JudgeQuestions[K]['answer']> =>
-  remembered(`${kind} ${place}`, [plan, own, ...peopleKey(people)], () => askOn(own, kind, { plan, people } as JudgeQuestions[K]['ask']))
+  remembered(`${kind} ${place}`, [plan, own, ...peopleKey(people), experience.pace, ...experience.knows], () =>
+    askOn(own, kind, { plan, people, experience } as JudgeQuestions[K]['ask']),
+  )
 
 /** The stair of a plan. */
 export const askStair = ({ own }: Shelf, place: string, plan: JudgeQuestions['stair']['ask']['plan']) =>

@@ -5,6 +5,7 @@ import type { Reason } from '@/core/formats'
 import type { OwnMovement, Purpose, Sayable } from '@/core/movement'
 import type { PlanDose, PlanDraft } from '@/core/plan'
 import type { Change, GateHit, SessionChange, Verdict } from '@/core/safety'
+import type { Experience } from '@/core/timing'
 import type { Kit } from '@/core/vocabulary'
 
 export type WorkerPerson = RosterFacts
@@ -103,7 +104,7 @@ export interface Beside {
 /** What can be asked; each answer has the kind of its question. */
 export interface Questions {
   model: {
-    ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[] }
+    ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience }
     answer: { model: ClassModel; drawings: Record<string, Drawing>; beside: Record<string, Beside> }
   }
   explain: { ask: { item: string; person: string }; answer: Explanation }

@@ -20,8 +20,9 @@ import {
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
 import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, sayable } from '@/core/movement'
-import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf } from '@/core/plan'
+import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf, withKnown } from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
+import { NO_EXPERIENCE } from '@/core/timing'
 import { catalogueOf, drawingOf } from './catalogueOf'
 import type { Addable, Beside, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 
@@ -34,17 +35,19 @@ export class DesignerDesk {
   private catalogue: Catalogue = LIBRARY
   private roster: Roster = { people: [] }
   private facts: WorkerPerson[] = []
+  private experience = NO_EXPERIENCE
   private sessionKey = ''
   private plan: Plan | undefined
   /** what was judged last */
   evaluation: Evaluation | undefined
   private sent = new Set<string>()
 
-  model({ plan, people, own }: Questions['model']['ask']): Questions['model']['answer'] {
+  model({ plan, people, own, experience }: Questions['model']['ask']): Questions['model']['answer'] {
     if (own) {
       this.catalogue = catalogueOf(own)
       this.sent.clear()
     }
+    if (experience) this.experience = experience
     const sound = this.accept(plan)
     if (people) this.facts = people
     const key = JSON.stringify([sessionOf(sound), sound.room.leaders])
@@ -52,8 +55,9 @@ export class DesignerDesk {
       this.sessionKey = key
       this.roster = assessRoster(RULE_BASE, this.facts, sound)
     }
-    this.evaluation = evaluate(sound, this.roster, this.catalogue)
-    const model = classModel(sound, this.evaluation)
+    const { pace } = this.experience
+    this.evaluation = evaluate(sound, this.roster, this.catalogue, pace.rates)
+    const model = classModel(sound, this.evaluation, pace)
     const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
     // a drawing is large, so each goes over once
     const fresh = ids.filter((id) => !this.sent.has(id))
@@ -84,7 +88,7 @@ export class DesignerDesk {
   }
 
   private accept(draft: PlanDraft): Plan {
-    const checked = checkPlan(draft, this.catalogue)
+    const checked = checkPlan(withKnown(draft, this.experience.knows), this.catalogue)
     if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
     this.plan = checked.plan
     return checked.plan

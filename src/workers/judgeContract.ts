@@ -1,13 +1,14 @@
 import type { NamedCell } from '@/core/evaluate'
 import type { PlanDraft } from '@/core/plan'
 import type { GateOutcome, PersonFacts } from '@/core/safety'
-import type { TreadLine } from '@/core/timing'
+import type { Experience, TreadLine } from '@/core/timing'
 import type { Questions, StoredOwn, WorkerPerson } from './designerContract'
 import type { Find, LibraryQuestions } from './libraryContract'
 
 interface ClassOnDay {
   plan: PlanDraft
   people: WorkerPerson[]
+  experience: Experience
 }
 
 /** A class on the day sheet. */

@@ -7,7 +7,7 @@ import { assessRoster, evaluate } from '@/core/evaluate'
 import { ownFrom } from '@/core/movement'
 import { type Block, checkPlan, type PlanDraft, planSchema } from '@/core/plan'
 import { assess, buildRuleBase } from '@/core/safety'
-import { expand, treadLine } from '@/core/timing'
+import { expand, NO_EXPERIENCE, treadLine } from '@/core/timing'
 import { DesignerDesk } from './designerDesk'
 import { JudgeDesk } from './judgeDesk'
 import { FIRST_FIND } from './libraryContract'
@@ -34,6 +34,7 @@ const broken: PlanDraft = {
     },
   ],
 }
+const experience = NO_EXPERIENCE
 const OWN = '00000000-0000-4000-8000-00000000000a'
 const own = [{ id: OWN, document: ownFrom(LIBRARY.byId.get('march/seated')!), removed: false }]
 const withOwn: PlanDraft = {
@@ -45,13 +46,13 @@ describe('the server’s judge says what the one judgement says', () => {
   test.each(plans.map((plan) => [plan.title, plan] as const))('%s', (_, plan) => {
     const desk = new JudgeDesk()
     const evaluation = evaluated(plan)
-    const { shown, cells } = desk.first({ plan, people })
-    expect(shown).toEqual(new DesignerDesk().model({ plan, people }))
+    const { shown, cells } = desk.first({ plan, people, experience })
+    expect(shown).toEqual(new DesignerDesk().model({ plan, people, experience }))
     expect(cells.map(({ person, item, verdict }) => [person, item, verdict])).toEqual(
       evaluation.items.flatMap((item) => people.map(({ id }, index) => [id, item.prescription.item.id, item.placements[index]!.judgement.verdict])),
     )
-    expect(desk.cells({ plan, people })).toEqual(cells)
-    const sheet = desk.sheet({ plan, people })
+    expect(desk.cells({ plan, people, experience })).toEqual(cells)
+    const sheet = desk.sheet({ plan, people, experience })
     if ('problem' in sheet) throw new Error(sheet.problem)
     expect(sheet.line).toEqual(evaluation.tread)
     const closed = evaluation.people.filter(({ assessment }) => assessment.closed)
@@ -74,24 +75,24 @@ describe('the server’s judge says what the one judgement says', () => {
 describe('a plan that cannot be used', () => {
   const desk = new JudgeDesk()
   test('is a row that says why on the day sheet', () => {
-    const sheet = desk.sheet({ plan: broken, people })
+    const sheet = desk.sheet({ plan: broken, people, experience })
     expect('problem' in sheet && sheet.problem).toMatch(/no\/such/)
   })
   test('has no verdicts and no stair, and its page is told of the fault', () => {
-    expect(desk.cells({ plan: broken, people })).toBeNull()
+    expect(desk.cells({ plan: broken, people, experience })).toBeNull()
     expect(desk.stair({ plan: broken })).toBeNull()
-    expect(() => desk.first({ plan: broken, people })).toThrow(/no\/such/)
+    expect(() => desk.first({ plan: broken, people, experience })).toThrow(/no\/such/)
   })
 })
 
 describe('the library that was told last', () => {
   test('is the one a judgement stands on: an own movement is known when it was told, and not after it is gone', () => {
     const desk = new JudgeDesk()
-    expect(desk.cells({ plan: withOwn, people })).toBeNull()
+    expect(desk.cells({ plan: withOwn, people, experience })).toBeNull()
     desk.library({ own })
-    expect(desk.cells({ plan: withOwn, people })).toHaveLength(people.length)
+    expect(desk.cells({ plan: withOwn, people, experience })).toHaveLength(people.length)
     desk.library({ own: [] })
-    expect(desk.cells({ plan: withOwn, people })).toBeNull()
+    expect(desk.cells({ plan: withOwn, people, experience })).toBeNull()
   })
 
   test('one that was taken out is judged where it is used, and found nowhere', () => {
@@ -102,13 +103,14 @@ describe('the library that was told last', () => {
     expect(find()).toContain(`own-${OWN}`)
     desk.library({ own: [{ ...own[0]!, removed: true }] })
     expect(find()).not.toContain(`own-${OWN}`)
-    expect(desk.cells({ plan: withOwn, people })).toHaveLength(people.length)
+    expect(desk.cells({ plan: withOwn, people, experience })).toHaveLength(people.length)
   })
 
   test('every page gets its drawings, though another got them before', () => {
     const desk = new JudgeDesk()
     const ask = { people: [], wish: { ...FIRST_FIND, most: 5 } }
     for (let page = 0; page < 2; page++) expect(desk.find(ask).found.every(({ drawing }) => drawing !== undefined)).toBe(true)
-    for (let page = 0; page < 2; page++) expect(Object.keys(desk.first({ plan: plans[0]!, people }).shown.drawings).length).toBeGreaterThan(3)
+    for (let page = 0; page < 2; page++)
+      expect(Object.keys(desk.first({ plan: plans[0]!, people, experience }).shown.drawings).length).toBeGreaterThan(3)
   })
 })

@@ -1,7 +1,7 @@
 import { CONDITIONS } from '@/content/conditions'
 import { assessRoster, cellsOf, type Evaluation, evaluate } from '@/core/evaluate'
 import type { Catalogue } from '@/core/movement'
-import { checkPlan, problemText } from '@/core/plan'
+import { checkPlan, problemText, withKnown } from '@/core/plan'
 import { assess, buildRuleBase } from '@/core/safety'
 import { expand, treadLine } from '@/core/timing'
 import { catalogueOf } from './catalogueOf'
@@ -47,15 +47,15 @@ export class JudgeDesk {
     return null
   }
 
-  private evaluated({ plan, people }: Ask<'cells'>): Evaluation | { problem: string } {
-    const checked = checkPlan(plan, this.catalogue)
+  private evaluated({ plan, people, experience }: Ask<'cells'>): Evaluation | { problem: string } {
+    const checked = checkPlan(withKnown(plan, experience.knows), this.catalogue)
     if ('problems' in checked) return { problem: checked.problems.map(problemText).join('; ') }
-    return evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), this.catalogue)
+    return evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), this.catalogue, experience.pace.rates)
   }
 
-  first({ plan, people }: Ask<'first'>): Answer<'first'> {
+  first({ plan, people, experience }: Ask<'first'>): Answer<'first'> {
     const desk = new DesignerDesk()
-    const shown = desk.model({ plan, people, own: this.own })
+    const shown = desk.model({ plan, people, own: this.own, experience })
     return { shown, cells: desk.evaluation ? cellsOf(desk.evaluation) : [] }
   }
 

@@ -1,7 +1,7 @@
 import { BASE_POSITIONS, type BasePosition, type Catalogue, type CatalogueEntry, SLOT } from '../movement'
 import { type Plan, type Prescription, prescriptionsOf } from '../plan'
 import type { Assessment, GateHit } from '../safety'
-import { expand, type Timeline, type TreadLine, treadLine } from '../timing'
+import { expand, HOUSE_RATES, type Rates, type Timeline, type TreadLine, treadLine } from '../timing'
 import { advance, type Held, momentAt, placeMatters, START, sceneAt, type Walk } from './moments'
 import { type Option, type Placement, type Placing, placeGroup } from './options'
 import { type Alone, aloneOf, type OwnRest, ownRests, pacingOf } from './pacing'
@@ -74,12 +74,14 @@ function alonePlacements(plan: Plan, roster: Roster, items: readonly Prescriptio
  * THE judgement of a class: plan × roster × catalogue, the room being the plan's and the day that of the roster. Items are decided in
  * order, each exact given the earlier ones: their versions make the minutes lying, sitting, standing and since aerobic work at which the
  * later ones are judged (rule base 1.6); rests and pauses are fixed before (5.7).
+ *
+ * @param rates the instructor's pace; the house's when left out
  */
-export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue): Evaluation {
+export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates = HOUSE_RATES): Evaluation {
   const { people } = roster
   const items = prescriptionsOf(plan, catalogue)
   const pacing = pacingOf(people, items, alonePlacements(plan, roster, items, catalogue))
-  const timeline = expand(plan, catalogue, pacing)
+  const timeline = expand(plan, catalogue, pacing, rates)
   const { segments } = timeline
   const byId = new Map(items.map((planned) => [planned.item.id, planned]))
   const decided = new Map<string, readonly Use[]>()

@@ -2,7 +2,18 @@ import { type Coverage, coverageOf } from '../coverage'
 import type { Dose } from '../movement'
 import type { PlanDose, PlanDraft } from '../plan'
 import type { Change, GateHit, Pending, SessionChange, Verdict } from '../safety'
-import { type Base, baseOf, type Timeline, type TreadLine } from '../timing'
+import {
+  type Base,
+  type BlockForecast,
+  baseOf,
+  type Forecast,
+  forecastsOf,
+  HOUSE_PACE,
+  type Pace,
+  type Rates,
+  type Timeline,
+  type TreadLine,
+} from '../timing'
 import type { EvaluatedItem, Evaluation, Use } from './evaluate'
 import type { Placement } from './options'
 import type { OwnRest } from './pacing'
@@ -53,6 +64,8 @@ export interface ModelItem {
   planDose: PlanDose
   startSeconds: number
   seconds: number
+  /** the group has met the movement, so it is not shown */
+  known: boolean
   /** one per person, in the order of the roster */
   cells: Cell[]
   /** versions shown to the group */
@@ -82,6 +95,11 @@ export interface ClassModel {
   tread: TreadLine
   warnings: PlanWarning[]
   coverage: Coverage
+  /** how sure the length is, of the class and of each block */
+  forecast: Forecast
+  blocks: Record<string, BlockForecast>
+  /** what the pace rests on; no class = the house's estimates */
+  pace: Pick<Pace, 'classes'> & { rates: Rates }
 }
 
 const CLOSED_BY_ASKING = new Set(['clearance-first', 'ask', 'hold'])
@@ -119,8 +137,8 @@ function cellOf(placement: Placement, use: Use): Cell {
   return { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use), ...(because && { because }) }
 }
 
-function itemView({ prescription, placements, uses, shown, startSeconds, seconds }: EvaluatedItem): ModelItem {
-  const { item, block, entry, name, demands, dose, planDose } = prescription
+function itemView({ prescription, placements, uses, shown, startSeconds, seconds }: EvaluatedItem, familiar: readonly string[]): ModelItem {
+  const { item, block, entry, name, movement, demands, dose, planDose } = prescription
   return {
     id: item.id,
     ...(item.variant && { variant: item.variant }),
@@ -132,30 +150,41 @@ function itemView({ prescription, placements, uses, shown, startSeconds, seconds
     planDose,
     startSeconds,
     seconds,
+    known: familiar.includes(movement),
     cells: placements.map((placement, index) => cellOf(placement, uses[index]!)),
     shown: [...shown],
   }
 }
 
-/** An evaluation as it goes over to a screen. */
-export const classModel = (plan: PlanDraft, { people, items, timeline, tread, warnings }: Evaluation): ClassModel => ({
-  people: people.map(({ id, name, assessment, ownRests }) => ({
-    id,
-    name,
-    ...(assessment.closed && { closed: assessment.closed }),
-    limited: assessment.gates.filter(({ outcome }) => outcome === 'limits'),
-    pending: assessment.pending,
-    unlisted: [...assessment.unlisted],
-    rpeCap: assessment.limits.rpeCap.value,
-    ownRests,
-  })),
-  items: items.map(itemView),
-  timeline,
-  tread,
-  warnings: [...warnings],
-  coverage: coverageOf(
-    plan,
-    items.map(({ prescription }) => prescription),
+/** An evaluation as it goes over to a screen. @param pace the one it was made at; the house's when left out */
+export function classModel(plan: PlanDraft, { people, items, timeline, tread, warnings }: Evaluation, pace: Pace = HOUSE_PACE): ClassModel {
+  const { whole: forecast, blocks } = forecastsOf(
     timeline,
-  ),
-})
+    plan.phases.flatMap((phase) => phase.blocks),
+    pace,
+  )
+  return {
+    people: people.map(({ id, name, assessment, ownRests }) => ({
+      id,
+      name,
+      ...(assessment.closed && { closed: assessment.closed }),
+      limited: assessment.gates.filter(({ outcome }) => outcome === 'limits'),
+      pending: assessment.pending,
+      unlisted: [...assessment.unlisted],
+      rpeCap: assessment.limits.rpeCap.value,
+      ownRests,
+    })),
+    items: items.map((item) => itemView(item, plan.familiar)),
+    timeline,
+    tread,
+    warnings: [...warnings],
+    coverage: coverageOf(
+      plan,
+      items.map(({ prescription }) => prescription),
+      timeline,
+    ),
+    forecast,
+    blocks,
+    pace: { classes: pace.classes, rates: pace.rates },
+  }
+}

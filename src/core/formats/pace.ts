@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { daySchema } from '../client'
 import { leadEventSchema, ledStretches } from '../lead'
 import type { Catalogue } from '../movement'
-import { checkPlan, type Plan, planSchema, prescriptionsOf } from '../plan'
+import { checkPlan, type Plan, planSchema, prescriptionsOf, ratesSchema } from '../plan'
 import { expand, houseOf, type LedStretch, type Pace, type Timeline } from '../timing'
 import type { FileProblem } from './files'
 
@@ -36,12 +36,11 @@ export const ledFileSchema = z.strictObject({
 })
 export type LedFile = z.output<typeof ledFileSchema>
 
-const factor = z.number().min(0.2).max(5)
 /** An instructor's pace, as it is learned from what was led. */
 export const paceFileSchema = z.strictObject({
   format: z.literal('velvet-step/pace'),
   version: z.literal(1),
-  rates: z.strictObject({ counted: factor, held: factor, between: factor, movements: z.record(z.string().max(90), factor).default({}) }),
+  rates: ratesSchema,
   covariance: z.array(z.array(z.number()).length(3)).length(3),
   classes: z.number().int().min(0),
   stretches: z.number().int().min(0),

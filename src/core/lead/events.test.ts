@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Timeline } from '../timing'
-import { fold, type LeadEvent, positionAt } from './events'
+import { fold, isWaiting, LEAD_KINDS, type LeadEvent, positionAt } from './events'
 
 const segment = (startSeconds: number, seconds: number, item: string) => ({
   kind: 'work' as const,
@@ -56,7 +56,42 @@ describe('leading by hand', () => {
   })
 })
 
-const kinds = ['start', 'pause', 'resume', 'next', 'back', 'end', 'note'] as const
+describe('counted work', () => {
+  const counted = (seconds: number) => ({ house: { counted: seconds } })
+  const class_: Timeline = {
+    ...timeline,
+    segments: [
+      { ...segment(0, 10, 'a'), kind: 'link' as const },
+      { ...segment(10, 30, 'a'), ...counted(30) },
+      { ...segment(40, 20, 'b'), house: { clock: 20 } },
+      { ...segment(60, 30, 'b'), ...counted(30) },
+    ],
+    totalSeconds: 90,
+  }
+  const where = (events: LeadEvent[], at: number) => Math.round(positionAt(fold(events, class_), class_, at * 1000))
+  test('waits at its end for the instructor, however long', () => {
+    const events = [event('my-count', 0), event('start', 0)]
+    expect([where(events, 9), where(events, 39), where(events, 300)]).toEqual([9, 39, 40])
+    expect(isWaiting(fold(events, class_), class_, 39_000)).toBe(false)
+    expect(isWaiting(fold(events, class_), class_, 41_000)).toBe(true)
+  })
+  test('goes on with the next tap, and what a clock keeps does not wait', () => {
+    const events = [event('my-count', 0), event('start', 0), event('next', 70)]
+    expect([where(events, 70), where(events, 89), where(events, 95), where(events, 500)]).toEqual([40, 59, 65, 90])
+    expect(fold([...events, event('next', 200)], class_)).toMatchObject({ position: 90, skipped: [] })
+  })
+  test('a pause while it waits stays where it is', () => {
+    const events = [event('my-count', 0), event('start', 0), event('pause', 60), event('resume', 80)]
+    expect(where(events, 200)).toBe(40)
+    expect(where([...events, event('next', 210)], 215)).toBe(45)
+  })
+  test('runs by itself again as soon as that is tapped', () => {
+    const events = [event('my-count', 0), event('start', 0), event('it-counts', 60)]
+    expect([where(events, 60), where(events, 65)]).toEqual([40, 45])
+  })
+})
+
+const kinds = LEAD_KINDS.filter((kind) => kind !== 'stop-sign')
 test('the state depends on the events only, not on their order of arrival or on repeats', () => {
   fc.assert(
     fc.property(fc.array(fc.tuple(fc.constantFrom(...kinds), fc.integer({ min: 0, max: 60 })), { maxLength: 15 }), (taps) => {

@@ -1,2 +1,3 @@
-export { fold, inOrder, type LeadEvent, leadEventSchema, positionAt } from './events'
+export { fold, inOrder, isWaiting, type LeadEvent, type LeadState, leadEventSchema, positionAt, READY, step } from './events'
+export { type Chance, type Instructor, ledBy } from './instructor'
 export { ledStretches } from './stretches'

@@ -72,6 +72,8 @@ export function ledStretches(
         open = undefined
         break
       }
+      case 'my-count':
+      case 'it-counts':
       case 'stop-sign':
       case 'note':
         break

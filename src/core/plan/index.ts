@@ -25,10 +25,23 @@ export {
   formatWords,
   QUIET_KINDS,
   type QuietKind,
+  ratesSchema,
   type Step,
   stepsOf,
 } from './formats'
 export { type Item, QUIET_POSITIONS } from './item'
-export { itemsOf, PHASE_KINDS, type Phase, type PhaseKind, type PlanDraft, type PlanInput, partOf, planSchema, planSchema2, roomSchema } from './plan'
+export {
+  itemsOf,
+  PHASE_KINDS,
+  type Phase,
+  type PhaseKind,
+  type PlanDraft,
+  type PlanInput,
+  partOf,
+  planSchema,
+  planSchema2,
+  roomSchema,
+  withKnown,
+} from './plan'
 export { type SaidDose, sayDose, withSaid } from './sayDose'
 export { atHour, type ClassCalendar, type Closed, calendarSchema, meetings, type Schedule, timeSchema } from './schedule'

@@ -44,6 +44,8 @@ export const planSchema2 = z.strictObject({
   school: z.enum(SCHOOLS).default('tanaka'),
   /** the group has met these movements, so they need no demonstration */
   familiar: z.array(z.string()).max(400).default([]),
+  /** shown once more, though the group has met them */
+  showAgain: z.array(z.string()).max(400).default([]),
   /** beats a minute, where the class has one tempo */
   bpm: z.number().min(30).max(240).optional(),
   room: roomSchema.prefault({}),
@@ -59,6 +61,12 @@ export const planSchema = z.unknown().transform((document, context): PlanDraft =
   if (parsed.success) return parsed.data
   for (const issue of parsed.error.issues) context.issues.push({ ...issue, input: document } as never)
   return z.NEVER
+})
+
+/** The plan with what its group has met in classes that were led, unless it is to be shown again. @param knows movements, by id */
+export const withKnown = <P extends PlanDraft>(plan: P, knows: readonly string[]): P => ({
+  ...plan,
+  familiar: [...new Set([...plan.familiar, ...knows])].filter((movement) => !plan.showAgain.includes(movement)),
 })
 
 export const itemsOf = (plan: PlanDraft): { phase: Phase; block: Phase['blocks'][number]; item: Item }[] =>

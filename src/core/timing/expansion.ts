@@ -2,7 +2,7 @@ import { type BasePosition, startsIn } from '../movement'
 import { type Block, handedOut, type Phase, type Prescription, placedIn, SIDE_CHANGE_SECONDS, type Step, stepsOf } from '../plan'
 import type { Kit } from '../vocabulary'
 import { type Base, baseOf, changeSeconds } from './bases'
-import { BETWEEN, DEPENDS, type Depends, type Rates } from './rates'
+import { BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, ratesOf } from './rates'
 import { type Pacing, restSeconds, type Segment, type SegmentKind, type Timeline } from './segment'
 
 /** The same muscles come again no earlier than this after their last set, times the factor (rule base 5.1, short rests). */
@@ -46,11 +46,13 @@ export class Expansion {
   private before: Prescription | undefined
   private owed: Owed | undefined
   private roundBegan = 0
+  /** of the block that is laid out */
+  private rates = HOUSE_RATES
 
   constructor(
     familiar: readonly string[],
     private readonly pacing: Pacing,
-    private readonly rates: Rates,
+    private readonly learned: Rates,
   ) {
     this.shown = new Set(familiar)
   }
@@ -308,6 +310,7 @@ export class Expansion {
   }
 
   block(phase: Phase, block: Block, items: readonly Prescription[]) {
+    this.rates = ratesOf(block, this.learned)
     if (block.format === 'quiet') this.quiet(phase, block)
     else this.items(phase, block, items)
     if (block.pauseAfter === 0) return

@@ -1,7 +1,7 @@
 export { BASES, type Base, baseOf, changeSeconds } from './bases'
+export { type Experience, NO_EXPERIENCE } from './experience'
+export { type BlockForecast, type Forecast, forecastsOf } from './forecast'
 export {
-  type Forecast,
-  forecastOf,
   HOUSE_PACE,
   type HouseSeconds,
   houseOf,
@@ -9,6 +9,7 @@ export {
   type Learned,
   type LedStretch,
   learnPace,
+  ledStretchSchema,
   type Pace,
   type PaceWish,
 } from './pace'

@@ -1,20 +1,22 @@
-import { daysBetween } from '../vocabulary'
+import { z } from 'zod'
+import { daySchema, daysBetween } from '../vocabulary'
 import { DEPENDS, type Depends, HOUSE_RATES, type Rates } from './rates'
-import type { Segment, Timeline } from './segment'
+import type { Segment } from './segment'
 
 /** Seconds at the house's pace by what they depend on. */
 export type HouseSeconds = Record<Depends, number>
 
+const seconds = z.number().min(0).max(36_000)
 /** A stretch of a class that was led, from one tap to the next: how long the house takes for it, and how long it took. */
-export interface LedStretch {
-  /** YYYY-MM-DD */
-  day: string
-  house: HouseSeconds
+export const ledStretchSchema = z.strictObject({
+  day: daySchema,
+  house: z.strictObject({ clock: seconds, counted: seconds, held: seconds, between: seconds }),
   /** s, pauses left out */
-  seconds: number
+  seconds,
   /** when its counted and held time is of one movement only */
-  movement?: string
-}
+  movement: z.string().max(120).optional(),
+})
+export type LedStretch = z.output<typeof ledStretchSchema>
 
 /** Factors that can be learned, in the order of the arithmetic. */
 export const LEARNED = ['counted', 'held', 'between'] as const
@@ -38,9 +40,10 @@ export interface PaceWish {
   since?: string
 }
 
-/** Standard deviations on the log scale: of instructors about the house, of one stretch about its forecast, and the same for a movement. */
+/** Standard deviations on the log scale: of instructors about the house, and of movements and their stretches above that. */
 const PRIOR_SD: Record<Learned, number> = { counted: 0.3, held: 0.25, between: 0.35 }
-const NOISE_SD = 0.2
+/** Of one stretch about its forecast, on the log scale. */
+export const NOISE_SD = 0.2
 const MOVEMENT_PRIOR_SD = 0.22
 const MOVEMENT_NOISE_SD = 0.15
 /** The noise is that of a stretch of so much scaled time, s: an estimate. With the noise on whole blocks a class stayed 5.9 % off after eight. */
@@ -54,7 +57,7 @@ const LEAST_SCALED_SECONDS = 2
 
 const square = (x: number) => x * x
 
-type Vector = [number, number, number]
+export type Vector = [number, number, number]
 type Matrix = [Vector, Vector, Vector]
 
 /** Solution of a symmetric positive system of three, and its inverse, by elimination. */
@@ -75,7 +78,7 @@ function inverted(matrix: Matrix): Matrix {
 const times = (matrix: Matrix, vector: Vector): Vector => matrix.map((row) => row.reduce((sum, one, j) => sum + one * vector[j]!, 0)) as Vector
 
 const scaledOf = (house: HouseSeconds): Vector => [house.counted, house.held, house.between]
-const sumOf = (vector: Vector) => vector[0] + vector[1] + vector[2]
+export const sumOf = (vector: Vector) => vector[0] + vector[1] + vector[2]
 
 interface Evidence {
   scaled: Vector
@@ -180,35 +183,4 @@ export function houseOf(segments: readonly Segment[]): HouseSeconds {
   const sum = { ...NOTHING }
   for (const { house } of segments) for (const depends of DEPENDS) sum[depends] += house[depends] ?? 0
   return sum
-}
-
-/** A forecast with its range. */
-export interface Forecast {
-  seconds: number
-  /** eight of ten times it is between these */
-  lowSeconds: number
-  highSeconds: number
-}
-
-/** Four of five times a normal value is within so many standard deviations. */
-const EIGHT_OF_TEN = 1.2816
-
-/**
- * How sure a forecast is: of the pace, and of each block about it.
- *
- * @param timeline expanded at the pace
- */
-export function forecastOf(timeline: Pick<Timeline, 'segments' | 'totalSeconds'>, pace: Pace): Forecast {
-  const blocks = new Map<string, Segment[]>()
-  for (const segment of timeline.segments) blocks.set(segment.block, [...(blocks.get(segment.block) ?? []), segment])
-  const scaled = (segments: readonly Segment[]): Vector => {
-    const house = houseOf(segments)
-    return [house.counted * pace.rates.counted, house.held * pace.rates.held, house.between * pace.rates.between]
-  }
-  const slope = scaled(timeline.segments)
-  const ofPace = slope.reduce((sum, one, i) => sum + one * slope.reduce((row, other, j) => row + (pace.covariance[i]?.[j] ?? 0) * other, 0), 0)
-  const ofBlocks = [...blocks.values()].reduce((sum, segments) => sum + square(NOISE_SD * sumOf(scaled(segments))), 0)
-  const spread = EIGHT_OF_TEN * Math.sqrt(Math.max(0, ofPace) + ofBlocks)
-  const { totalSeconds: seconds } = timeline
-  return { seconds, lowSeconds: Math.round(seconds - spread), highSeconds: Math.round(seconds + spread) }
 }

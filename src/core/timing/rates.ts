@@ -1,3 +1,5 @@
+import type { Block } from '../plan'
+
 /** What a stretch of time depends on: a clock or music, counted repetitions, a kept position, or all that is between. */
 export const DEPENDS = ['clock', 'counted', 'held', 'between'] as const
 export type Depends = (typeof DEPENDS)[number]
@@ -14,6 +16,10 @@ export interface Rates {
   movements: Readonly<Record<string, number>>
 }
 export const HOUSE_RATES: Rates = { counted: 1, held: 1, between: 1, movements: {} }
+
+/** The pace of a block: the one that was learned, unless the plan says that it is the house's or stays as it was. */
+export const ratesOf = ({ pace }: Pick<Block, 'pace'>, learned: Rates): Rates =>
+  pace === undefined ? learned : pace === 'house' ? HOUSE_RATES : pace
 
 /** House estimates of what is between, s. Each is an estimate of this tool until the instructor's own times are known. */
 export const BETWEEN = {

@@ -1,3 +1,4 @@
+export { generator, normal } from './chance'
 export { addDays, addMonths, completedWeeks, type Day, dayIn, dayNumber, daySchema, daysBetween, isDay, weekdayOf, weekOf } from './day'
 export { KIT, type Kit, ROOM_KIT } from './kit'
 export { SCHOOLS, type School } from './schools'

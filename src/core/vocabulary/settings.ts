@@ -34,6 +34,8 @@ export const settingsSchema = z.strictObject({
   coverMinutes: z.number().int().min(0).max(60).default(2),
   /** years after the last class, or the registration, after which somebody's data are due to be erased; 0 = never said */
   keepYears: z.number().int().min(0).max(30).default(3),
+  /** the instructor's pace is learned from classes of this day and later; left out = from all */
+  paceSince: daySchema.optional(),
 })
 export type Settings = z.output<typeof settingsSchema>
 

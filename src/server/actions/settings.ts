@@ -22,7 +22,7 @@ export async function keepSettings(input: unknown): Promise<Outcome<object>> {
 export async function rulesSeen(): Promise<Outcome<object>> {
   return answer(z.undefined(), undefined, async () => {
     const { db, studio } = await here()
-    await noteRules(db, studio.id, today(studio))
+    await noteRules(db, studio, today(studio))
     return {}
   })
 }

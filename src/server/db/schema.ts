@@ -5,6 +5,7 @@ import type { JudgedClass } from '@/core/evaluate'
 import type { LeadEvent } from '@/core/lead'
 import type { OwnMovement } from '@/core/movement'
 import type { ClassCalendar, PlanDraft } from '@/core/plan'
+import type { LedStretch } from '@/core/timing'
 import type { Settings } from '@/core/vocabulary'
 
 /** Documents are validated by their Zod schema at every write; `revision` grows by one a write and guards against stale ones. */
@@ -94,6 +95,8 @@ export const sessions = pgTable(
     /** the plan as it was led */
     plan: jsonb().$type<PlanDraft>().notNull(),
     note: text(),
+    /** what its taps say of the instructor's pace, once it has ended */
+    stretches: jsonb().$type<LedStretch[]>(),
     /** counts the changes of the log */
     revision: integer().notNull().default(1),
     ...stamps,

@@ -72,6 +72,7 @@ const house = async (name: string): Promise<House> => {
     note: 'kept',
   })
   await sessions.addEvents(db, studio, session, [{ id: randomUUID(), at: 1000, kind: 'start' }])
+  await sessions.keepStretches(db, studio, session, [])
   await letters.addLetter(db, studio, {
     id: letter,
     clientId: client,
@@ -206,6 +207,8 @@ const TRIES: Record<string, Call | Call[]> = {
   'sessions.eventsOf': () => sessions.eventsOf(db(), mine.studio, theirs.session),
   'sessions.attendanceOfPerson': () => sessions.attendanceOfPerson(db(), mine.studio, theirs.client),
   'sessions.traceOf': async () => Object.values(await sessions.traceOf(db(), mine.studio, theirs.client)).flat(),
+  'sessions.keepStretches': () => sessions.keepStretches(db(), mine.studio, theirs.session, []),
+  'sessions.ledSessions': () => sessions.ledSessions(db(), mine.studio, [theirs.class], { from: '2026-01-01', before: '2027-01-01', most: 8 }),
   'sessions.lastVariants': () => sessions.lastVariants(db(), mine.studio, theirs.client),
 }
 /** Lists and makes within the own studio; they are given no id of anybody else, or are helpers of the others. */
@@ -240,6 +243,7 @@ const WITHIN = [
   'ownMovements.addOwn',
   'sessions.listSessions',
   'sessions.openSessions',
+  'sessions.pacedSessions',
   'studios.theStudio',
   'studios.saveSettings',
 ]
@@ -293,5 +297,6 @@ describe('one studio neither reads nor writes what is another’s', () => {
     expect((await clients.listClients(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.client])
     expect((await classes.listClasses(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.class])
     expect((await sessions.listSessions(db(), mine.studio)).sessions.map(({ id }) => id)).toEqual([mine.session])
+    expect((await sessions.pacedSessions(db(), mine.studio, '2027-01-01', 9)).map(({ id }) => id)).toEqual([mine.session])
   })
 })

@@ -1,7 +1,9 @@
-import { and, asc, count, desc, eq, gte, isNull, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, isNotNull, isNull, lt, lte, sql } from 'drizzle-orm'
+import { z } from 'zod'
 import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
 import { atHour, type PlanDraft, planSchema } from '@/core/plan'
+import { type LedStretch, ledStretchSchema } from '@/core/timing'
 import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { attendances, classes, leadEvents, logEntries, rosterEntries, sessions } from '../db/schema'
@@ -16,6 +18,8 @@ export interface StoredSession {
   day: string
   plan: PlanDraft
   note: string | null
+  /** what its taps say of the instructor's pace; null until it has ended */
+  stretches: LedStretch[] | null
   /** of the log */
   revision: number
 }
@@ -38,7 +42,12 @@ export interface LogEntry {
   variant: string
 }
 
-const readSession = <T extends StoredSession>(row: T): T => ({ ...row, plan: readDocument(planSchema, 'session', row.id, row.plan) })
+const readSession = <T extends StoredSession>(row: T): T => ({
+  ...row,
+  plan: readDocument(planSchema, 'session', row.id, row.plan),
+  // worked out from the taps: what cannot be read is as if it were not there
+  stretches: z.array(ledStretchSchema).safeParse(row.stretches).data ?? null,
+})
 
 const columns = {
   id: sessions.id,
@@ -46,6 +55,7 @@ const columns = {
   day: sessions.day,
   plan: sessions.plan,
   note: sessions.note,
+  stretches: sessions.stretches,
   revision: sessions.revision,
 }
 
@@ -362,3 +372,60 @@ export const lastVariants = (db: Database, studioId: string, clientId: string, l
     .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
     .orderBy(desc(sessions.day))
     .limit(limit)
+
+/** Keeps what the taps of a class say of the pace; what they said before is written over. */
+export async function keepStretches(db: Database, studioId: string, sessionId: string, stretches: LedStretch[]): Promise<void> {
+  await db
+    .update(sessions)
+    .set({ stretches })
+    .where(and(eq(sessions.studioId, studioId), eq(sessions.id, sessionId)))
+}
+
+/** The last sessions before a day that say something of the pace, the newest first. */
+export async function pacedSessions(db: Database, studioId: string, before: string, most: number): Promise<StoredSession[]> {
+  const rows = await db
+    .select(VERSION)
+    .from(sessions)
+    .where(and(eq(sessions.studioId, studioId), lt(sessions.day, before), isNotNull(sessions.stretches)))
+    .orderBy(desc(sessions.day), asc(sessions.id))
+    .limit(most)
+  return (await knownRows(db, studioId, rows, PLANS)).rows
+}
+
+/** A class that was led lately, with how many of those who are on its roster now were there. */
+export interface LedSession extends StoredSession {
+  came: number
+}
+
+/** The last sessions of classes that were led, the newest first. @param from the first day that counts @param most of each class */
+export async function ledSessions(
+  db: Database,
+  studioId: string,
+  classIds: readonly string[],
+  { from, before, most }: { from: string; before: string; most: number },
+): Promise<LedSession[]> {
+  if (classIds.length === 0) return []
+  const numbered = db
+    .select({
+      id: sessions.id,
+      version: versionOf(sessions).as('version'),
+      classId: sessions.classId,
+      day: sessions.day,
+      place: sql<number>`row_number() over (partition by ${sessions.classId} order by ${sessions.day} desc)`.as('place'),
+    })
+    .from(sessions)
+    .where(and(eq(sessions.studioId, studioId), among(sessions.classId, classIds), gte(sessions.day, from), lt(sessions.day, before), STARTED))
+    .as('numbered')
+  const rows = await db
+    .select({
+      id: numbered.id,
+      version: numbered.version,
+      came: sql<number>`(select count(*)::int from attendance a join roster_entry r on r.client_id = a.client_id and r.class_id = ${numbered.classId} where a.session_id = ${numbered.id} and a.came = 1)`,
+    })
+    .from(numbered)
+    .where(lte(numbered.place, most))
+    .orderBy(desc(numbered.day), asc(numbered.id))
+  const read = await knownRows(db, studioId, rows, PLANS)
+  const came = new Map(rows.map((row) => [row.id, row.came]))
+  return read.rows.map((session) => ({ ...session, came: came.get(session.id) ?? 0 }))
+}

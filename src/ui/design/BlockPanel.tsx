@@ -1,7 +1,10 @@
 'use client'
 import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react'
+import type { ClassModel } from '@/core/evaluate'
 import { BLOCK_FORMATS, type Block, type BlockField, type BlockFormat, formatLabel, QUIET_KINDS, QUIET_POSITIONS, type QuietKind } from '@/core/plan'
+import { type BlockForecast, clock } from '@/core/timing'
 import { NumberField } from './NumberField'
+import { rangeWords, restsOn } from './paceWords'
 
 export interface BlockIntents {
   onSet: (change: Partial<Record<BlockField, unknown>>, unset?: BlockField[]) => void
@@ -142,8 +145,64 @@ function Tick({ label, checked, onChange }: { label: string; checked: boolean; o
   )
 }
 
+/** How long the block will take, what that rests on, and whether it is to stay so. */
+function BlockPace({
+  block,
+  forecast,
+  pace: { classes, rates },
+  movements,
+  onSet,
+}: Pick<Props, 'block' | 'pace' | 'movements' | 'onSet'> & { forecast: BlockForecast }) {
+  const { pace } = block
+  const { houseSeconds, seconds } = forecast
+  const otherwise = houseSeconds === seconds ? '' : `; the house would say ${clock(houseSeconds)}`
+  const says =
+    pace === undefined
+      ? `${restsOn(classes)}${otherwise}`
+      : pace === 'house'
+        ? 'house estimate, as you asked'
+        : `kept at a pace of its own${otherwise}`
+  const keep = () => {
+    const own = Object.entries(rates.movements).filter(([movement]) => movements.includes(movement))
+    onSet({ pace: { ...rates, movements: Object.fromEntries(own) } })
+  }
+  return (
+    <section aria-label="How long it takes">
+      <p>
+        <b>{clock(seconds)}</b>, likely {rangeWords(forecast)}: {says}.
+      </p>
+      <p className="flex flex-wrap gap-x-3">
+        {pace !== undefined && (
+          <button type="button" className="quiet" onClick={() => onSet({}, ['pace'])}>
+            Learn from classes
+          </button>
+        )}
+        {pace !== 'house' && classes > 0 && (
+          <button type="button" className="quiet" onClick={() => onSet({ pace: 'house' })}>
+            Back to the house estimate
+          </button>
+        )}
+        {pace === undefined && classes > 0 && (
+          <button type="button" className="quiet" onClick={keep}>
+            Keep this pace
+          </button>
+        )}
+      </p>
+    </section>
+  )
+}
+
+interface Props extends BlockIntents {
+  block: Block
+  /** undefined until it was judged */
+  forecast: BlockForecast | undefined
+  pace: ClassModel['pace']
+  /** those of its items, by id */
+  movements: readonly string[]
+}
+
 /** One block: how its items follow each other, and its place in the class. */
-export function BlockPanel({ block, onSet, onFormat, onMove, onCopy, onRemove, onAddAfter }: { block: Block } & BlockIntents) {
+export function BlockPanel({ block, forecast, pace, movements, onSet, onFormat, onMove, onCopy, onRemove, onAddAfter }: Props) {
   // from a block with items to none and back would lose them
   const formats = BLOCK_FORMATS.filter((format) => (block.items.length > 0 ? format !== 'quiet' : true))
   return (
@@ -190,6 +249,7 @@ export function BlockPanel({ block, onSet, onFormat, onMove, onCopy, onRemove, o
         <NumberField label="Pause after, s" min={0} max={600} step={5} value={block.pauseAfter} onChange={(pauseAfter) => onSet({ pauseAfter })} />
       </div>
       <OwnFields block={block} onSet={onSet} />
+      {forecast?.scaled && <BlockPace block={block} forecast={forecast} pace={pace} movements={movements} onSet={onSet} />}
       <Tick
         label="Only if there is time"
         checked={block.optional ?? false}

@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import type { PhaseKind, PlanDraft } from '@/core/plan'
-import { clock, type SegmentKind, segmentAt } from '@/core/timing'
+import { clock, type Experience, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
 import type { ClassQuestion, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import type { Overruled } from '../fit/OverruleList'
@@ -72,6 +72,7 @@ interface Props {
   people: WorkerPerson[]
   everybody: { id: string; name: string }[]
   own: StoredOwn[]
+  experience: Experience
   /** what holds here on the instructor's own word */
   overruled: Overruled[]
   places: { clientId: string; place: 'enrolled' | 'waiting' | 'guest' }[]
@@ -92,6 +93,7 @@ export function Designer({
   people,
   everybody,
   own,
+  experience,
   overruled,
   places,
   rosterRevision,
@@ -99,7 +101,7 @@ export function Designer({
   adding,
 }: Props) {
   const router = useRouter()
-  const ask = useDesk({ plan: startPlan, people, own })
+  const ask = useDesk({ plan: startPlan, people, own, experience })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun } = usePlan(id, startPlan, revision)
   const [open, setOpen] = useState<Open>()
   const [chosen, setChosen] = useState<Selected>()
@@ -198,7 +200,8 @@ export function Designer({
       <DesignerHead
         title={plan.title}
         dayWords={dayWords}
-        seconds={model.timeline.totalSeconds}
+        forecast={model.forecast}
+        classes={model.pace.classes}
         leastSeconds={model.timeline.leastSeconds}
         promisedMinutes={plan.promisedMinutes}
         status={`${SAVE_WORDS[save]}${slow ? ', judging…' : ''}`}

@@ -1,12 +1,15 @@
 'use client'
 import { Redo2, Undo2 } from 'lucide-react'
-import { clock } from '@/core/timing'
+import { clock, type Forecast } from '@/core/timing'
+import { rangeWords, restsOn } from './paceWords'
 
 interface Props {
   title: string
   /** day and time of the class that is shown */
   dayWords: string
-  seconds: number
+  forecast: Forecast
+  /** classes from which the pace was learned */
+  classes: number
   /** without what is left out when time is short */
   leastSeconds: number
   promisedMinutes: number
@@ -30,7 +33,8 @@ interface Props {
 export function DesignerHead({
   title,
   dayWords,
-  seconds,
+  forecast,
+  classes,
   leastSeconds,
   promisedMinutes,
   status,
@@ -45,6 +49,7 @@ export function DesignerHead({
   onAdd,
   onBegin,
 }: Props) {
+  const { seconds } = forecast
   const over = seconds - promisedMinutes * 60
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
@@ -61,6 +66,9 @@ export function DesignerHead({
         <span className="mt-1 block font-sans text-[0.94rem] text-soft">
           of {promisedMinutes}:00{over > 0 ? `, ${clock(over)} over` : over < 0 ? `, ${clock(-over)} free` : ''}
           {leastSeconds < seconds ? `, at least ${clock(leastSeconds)}` : ''}
+          <span className="ml-2 border-l-2 border-line pl-2" title="Eight of ten times it will last so long">
+            {rangeWords(forecast)}, {restsOn(classes)}
+          </span>
         </span>
       </p>
       <div className="ml-auto flex flex-wrap items-center gap-x-1">

@@ -12,7 +12,7 @@ import { movedBlock, movedItem, movedPhase } from './moves'
 import { newFrame } from './newBlock'
 import { OverviewPanel } from './OverviewPanel'
 import { PhasePanel } from './PhasePanel'
-import { addedBlock, addedPhase, copiedBlock, copiedItem } from './planEdits'
+import { addedBlock, addedPhase, copiedBlock, copiedItem, knownSet, movementsIn } from './planEdits'
 import { blockPlace, freshId, itemPlace, type Selected } from './selection'
 import type { useDesk } from './useDesk'
 
@@ -100,11 +100,10 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           ladder={ladder}
           beside={beside[item.id]}
           people={taking}
-          known={plan.familiar.includes(item.variant?.split('/')[0] ?? '')}
+          known={model.items.find(({ id }) => id === item.id)?.known ?? false}
           onKnown={(known) => {
             const [movement] = item.variant?.split('/') ?? []
-            if (movement !== undefined)
-              edit({ kind: 'set-plan', change: { familiar: known ? [...plan.familiar, movement] : plan.familiar.filter((one) => one !== movement) } })
+            if (movement !== undefined) edit({ kind: 'set-plan', change: knownSet(plan, movement, known) })
           }}
           onChoose={(variant) => edit({ kind: 'set-variant', item: item.id, variant, ...(item.dose && { dose: item.dose }) })}
           onDose={(part, unset) => ladder && edit({ kind: 'change-dose', item: item.id, part, ...(unset && { unset }), otherwise: ladder.dose })}
@@ -126,6 +125,9 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
         <BlockPanel
           key={`${block.id} ${block.format}`}
           block={block}
+          forecast={model.blocks[block.id]}
+          pace={model.pace}
+          movements={movementsIn(block)}
           onSet={(change, unset) => edit({ kind: 'set-block', block: block.id, change, ...(unset && { unset }) })}
           onFormat={(format) => edit({ kind: 'set-format', block: block.id, frame: newFrame(block, format) })}
           onMove={(by) => maybe(movedBlock(plan, block.id, by))}

@@ -41,3 +41,14 @@ export function addedPhase(plan: PlanDraft, after: string, kind: PhaseKind): { e
   const at = plan.phases.findIndex((phase) => phase.id === after) + 1
   return { edit: { kind: 'add-phase', at, phase: { id, kind, title: '', blocks: [newBlock(freshId('b'), 'straight')] } }, id }
 }
+
+/** Movements of a block, by id. */
+export const movementsIn = (block: Block): string[] => [...new Set(block.items.flatMap(({ variant }) => variant?.split('/')[0] ?? []))]
+
+/** What of the plan changes when the group is said to know a movement, or to be shown it again. */
+export const knownSet = (plan: PlanDraft, movement: string, known: boolean): Pick<PlanDraft, 'familiar' | 'showAgain'> => {
+  const without = (list: readonly string[]) => list.filter((one) => one !== movement)
+  return known
+    ? { familiar: [...without(plan.familiar), movement], showAgain: without(plan.showAgain) }
+    : { familiar: without(plan.familiar), showAgain: [...without(plan.showAgain), movement] }
+}

@@ -2,6 +2,7 @@
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { STOP_LISTS, STOP_STEPS } from '@/content/screening/stopSigns'
+import { isWaiting } from '@/core/lead'
 import { clock, type TreadLine as Line, type Segment, segmentAt, type Timeline } from '@/core/timing'
 import { type FigureVariant, MovingFigure } from '../figure/MovingFigure'
 import { Sheet } from '../shell/Sheet'
@@ -77,6 +78,7 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
   const nextItem = items.find(({ id }) => id === upcoming?.item)
   const live = state.status === 'running' || state.status === 'paused'
   const finished = state.status === 'running' && position >= timeline.totalSeconds
+  const waits = isWaiting(state, timeline, now)
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -140,14 +142,14 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
         <section className="grid flex-1 items-center gap-6 md:grid-cols-[minmax(15rem,22rem)_1fr]">
           <div>
             <p className="text-[1.5rem] font-semibold text-plum">
-              {state.status === 'ready' ? 'Ready' : state.status === 'paused' ? 'Paused' : KIND_WORDS[segment.kind]}
+              {state.status === 'ready' ? 'Ready' : state.status === 'paused' ? 'Paused' : waits ? 'Your count' : KIND_WORDS[segment.kind]}
               {segment.side === 'second' && ', second side'}
             </p>
             <p className="font-serif text-[clamp(160px,26vw,260px)] leading-[0.85]" aria-hidden="true">
               {count.big}
             </p>
             <p className="mt-2 text-[1.5rem]">
-              {count.small}
+              {waits ? 'Next ends the set' : count.small}
               {segment.sets !== undefined && segment.sets > 1 && `, set ${segment.set} of ${segment.sets}`}
             </p>
           </div>
@@ -231,6 +233,17 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
               End
             </button>
           </>
+        )}
+        {state.status !== 'ended' && !finished && (
+          <button
+            type="button"
+            className="quiet min-h-14 px-6 text-[1.2rem]"
+            aria-pressed={state.counting === 'mine'}
+            title="Sets wait for you: Next ends each of them"
+            onClick={() => tap(state.counting === 'mine' ? 'it-counts' : 'my-count')}
+          >
+            I count
+          </button>
         )}
         {nextItem && <p className="text-[1.2rem] text-soft">Then: {nextItem.movement}</p>}
         <button type="button" className="quiet ml-auto min-h-14 border-effort px-6 text-[1.2rem]" onClick={() => setStopping(true)}>

@@ -3,15 +3,24 @@ import { zodResolver } from '@hookform/resolvers/zod'
 import { Plus, X } from 'lucide-react'
 import { useState, useTransition } from 'react'
 import { type FieldPath, useFieldArray, useForm, useWatch } from 'react-hook-form'
+import type { Pace } from '@/core/timing'
 import { numbersOf, type Settings, settingsSchema } from '@/core/vocabulary'
 import { keepSettings } from '@/server/actions/settings'
+import { ratesWords } from '../design/paceWords'
 import { answered } from '../shell/answered'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { Weekdays } from '../shell/WeekdayOptions'
 
+interface Props {
+  settings: Settings
+  zones: readonly string[]
+  /** as it is learned so far */
+  pace: Pick<Pace, 'classes' | 'rates'>
+}
+
 /** House and leader, the numbers that somebody rings in need, time zone and week. Beside it stands how it will read. */
-export function SettingsForm({ settings, zones }: { settings: Settings; zones: readonly string[] }) {
+export function SettingsForm({ settings, zones, pace }: Props) {
   const { register, handleSubmit, control, formState, setError, reset } = useForm<Settings>({
     defaultValues: settings,
     resolver: zodResolver(settingsSchema) as never,
@@ -24,7 +33,7 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
   const shown = numbersOf({ ...settings, ...useWatch({ control }) })
   const submit = handleSubmit((values) =>
     start(async () => {
-      const outcome = await answered(keepSettings({ ...values, zone: values.zone || undefined }))
+      const outcome = await answered(keepSettings({ ...values, zone: values.zone || undefined, paceSince: values.paceSince || undefined }))
       if (outcome.ok) {
         // what is in the form now is what is kept
         reset(values)
@@ -120,6 +129,19 @@ export function SettingsForm({ settings, zones }: { settings: Settings; zones: r
           <button type="button" className="quiet mt-2" onClick={() => closed.append({ from: '', to: '', name: '' })}>
             <Plus size={18} aria-hidden="true" /> Add days
           </button>
+        </section>
+        <section className="grid gap-4 sm:grid-cols-2">
+          <h2 className="sm:col-span-2">Your pace</h2>
+          <p className="sm:col-span-2">
+            {pace.classes === 0
+              ? 'Nothing is learned yet: lengths are the estimates of the house. Lead with “I count”, and what you tap says how long things take you.'
+              : `${ratesWords(pace.rates)}. Learned from ${pace.classes === 1 ? 'one class' : `${pace.classes} classes`}.`}
+          </p>
+          <label className="field">
+            <span>Learn from classes of this day and later</span>
+            <input className="input" type="date" {...register('paceSince', { setValueAs: (value: string) => value || undefined })} />
+            <span className="text-[0.94rem] text-soft">Empty: from all. Set it to begin anew, after an illness say, or with another group.</span>
+          </label>
         </section>
         <section className="grid gap-4 sm:grid-cols-2">
           <h2 className="sm:col-span-2">People’s data</h2>

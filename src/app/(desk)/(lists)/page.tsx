@@ -3,6 +3,7 @@ import { meetings } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { dayIn } from '@/core/vocabulary'
 import { rulesChanged } from '@/server/changedRules'
+import { experiencesOf } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { shelfOf } from '@/server/library'
 import { rosters } from '@/server/repositories/classes'
@@ -34,12 +35,18 @@ export default async function DaySheet() {
     // a class without a next day is judged as of today, and stands last
     return { ...stored, next, day: next ?? now }
   })
-  const people = await peopleOfAll(
-    db,
-    studio.id,
-    dated.map(({ id, day }) => ({ roster: rostered.get(id) ?? [], day, classId: id })),
+  const groups = dated.map(({ id, day }) => ({ roster: rostered.get(id) ?? [], day, classId: id }))
+  const [people, experiences] = await Promise.all([
+    peopleOfAll(db, studio.id, groups),
+    experiencesOf(
+      db,
+      studio,
+      groups.map(({ roster, ...on }) => ({ ...on, size: roster.length })),
+    ),
+  ])
+  const lines = await Promise.all(
+    dated.map(({ id, plan }, index) => askClass(shelf, 'sheet', id, { plan, people: people[index]!, experience: experiences[index]! })),
   )
-  const lines = await Promise.all(dated.map(({ id, plan }, index) => askClass(shelf, 'sheet', id, { plan, people: people[index]! })))
   const rows = dated
     // a plan that cannot be used is a row that says so, never a dead page
     .map((stored, index) => ({ ...stored, people: people[index]!.length, ...lines[index]! }))

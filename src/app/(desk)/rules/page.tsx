@@ -13,7 +13,7 @@ const words = (verdict: string) => WORDS[verdict as Verdict] ?? verdict
 /** What the rules of today give otherwise than those by which plans, open sessions and overrules were judged. Said once. */
 export default async function RulesPage() {
   const { db, studio } = await here()
-  const { classes, sessions, overrules } = await changesOfRules(db, studio.id, today(studio))
+  const { classes, sessions, overrules } = await changesOfRules(db, studio, today(studio))
   const nothing = classes.length + sessions.length + overrules.length === 0
   return (
     <div className="max-w-[52rem]">

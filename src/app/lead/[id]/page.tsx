@@ -1,6 +1,7 @@
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { describePicture } from '@/core/movement'
 import { changeWords } from '@/core/safety'
+import { experienceOf } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
@@ -27,10 +28,13 @@ function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<Lead
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
   const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, session.classId)])
-  const people = await peopleOn(db, studio.id, roster, session.day, session.classId)
+  const [people, experience] = await Promise.all([
+    peopleOn(db, studio.id, roster, session.day, session.classId),
+    experienceOf(db, studio, { classId: session.classId, size: roster.length, day: session.day }),
+  ])
   const {
     shown: { model },
-  } = await askClass(shelf, 'first', id, { plan: session.plan, people })
+  } = await askClass(shelf, 'first', id, { plan: session.plan, people, experience })
   const items = model.items.map((item): LeadItem => {
     const takes = (variant: string) =>
       item.cells.flatMap(({ use }, index) =>

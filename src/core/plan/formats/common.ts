@@ -2,6 +2,15 @@ import { z } from 'zod'
 import type { PlanDose } from '../dose'
 import { idSchema, itemSchema } from '../item'
 
+const factor = z.number().min(0.2).max(5)
+/** How an instructor's times differ from the house's: factors on what is counted, held and between, and on single movements above them. */
+export const ratesSchema = z.strictObject({
+  counted: factor,
+  held: factor,
+  between: factor,
+  movements: z.record(z.string().max(90), factor).default({}),
+})
+
 /** What every block has. */
 export const common = {
   id: idSchema,
@@ -12,6 +21,8 @@ export const common = {
   pauseAfter: z.number().int().min(0).max(600).default(0),
   /** beats a minute of its music; left out = that of the plan */
   bpm: z.number().min(30).max(240).optional(),
+  /** its length is forecast by the house's estimates, or at a pace that stays as it is; left out = at the pace learned so far */
+  pace: z.union([z.literal('house'), ratesSchema]).optional(),
   items: z.array(itemSchema).max(40).default([]),
 }
 export const rest = z.number().int().min(0).max(600)

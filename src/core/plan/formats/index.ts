@@ -41,5 +41,5 @@ export const formatWords = (block: Block): string => runOf(block.format).words(b
 /** What happens in a block, in order. @param items those of the block */
 export const stepsOf = (block: Block, items: readonly Placed[]): Step[] => runOf(block.format).steps(block, items)
 
-export type { Placed, Step } from './common'
+export { type Placed, ratesSchema, type Step } from './common'
 export { QUIET_KINDS, type QuietKind } from './quiet'

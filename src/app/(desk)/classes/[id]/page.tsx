@@ -1,5 +1,6 @@
 import { after } from 'next/server'
 import { noteClass } from '@/server/changedRules'
+import { experienceOf } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
@@ -31,8 +32,11 @@ export default async function ClassPage({
     rosterOf(db, studio.id, id),
     listClients(db, studio.id),
   ])
-  const people = await peopleOn(db, studio.id, roster, day, id)
-  const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people })
+  const [people, experience] = await Promise.all([
+    peopleOn(db, studio.id, roster, day, id),
+    experienceOf(db, studio, { classId: id, size: roster.length, day }),
+  ])
+  const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people, experience })
   // after the answer: the page does not wait for it
   after(() => noteClass(db, studio.id, id, cells))
   const names = callNames(everybody.map(({ record }) => record))
@@ -71,6 +75,7 @@ export default async function ClassPage({
         record.consentWithdrawnOn === undefined ? [{ id: person, name: names[index]! }] : [],
       )}
       own={shelf.own}
+      experience={experience}
       overruled={overruled}
       places={places}
       rosterRevision={rostered}

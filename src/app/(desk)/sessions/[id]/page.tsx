@@ -3,6 +3,7 @@ import type { UseView } from '@/core/evaluate'
 import { fold } from '@/core/lead'
 import { ladderOf } from '@/core/movement'
 import { clock } from '@/core/timing'
+import { experienceOf } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
@@ -35,10 +36,13 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
   )
   const roster = [...rostered, ...former]
   const { catalogue } = shelf
-  const people = await peopleOn(db, studio.id, roster, session.day, session.classId)
+  const [people, experience] = await Promise.all([
+    peopleOn(db, studio.id, roster, session.day, session.classId),
+    experienceOf(db, studio, { classId: session.classId, size: rostered.length, day: session.day }),
+  ])
   const {
     shown: { model },
-  } = await askClass(shelf, 'first', id, { plan: session.plan, people })
+  } = await askClass(shelf, 'first', id, { plan: session.plan, people, experience })
   const names = callNames(roster.map(({ record }) => record))
   const rows = roster.map(({ id: clientId }, index): LogRow => {
     const known = attendance.find((row) => row.clientId === clientId)

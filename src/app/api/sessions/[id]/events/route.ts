@@ -1,6 +1,8 @@
+import { after } from 'next/server'
 import { z } from 'zod'
 import { parseKeepable, problemsOf, problemsText } from '@/core/formats'
 import { type LeadEvent, leadEventSchema } from '@/core/lead'
+import { notePace } from '@/server/experience'
 import { addEvents, eventsOf, getSession, type KeptEvents } from '@/server/repositories/sessions'
 import { bodyOf, withId } from '../../../answers'
 
@@ -53,6 +55,8 @@ export async function POST(request: Request, { params }: Params) {
     await getSession(db, studio.id, id)
     const { sound, refused } = sorted(body.data.events, Date.now())
     const outcome = await addEvents(db, studio.id, id, sound)
+    // after the answer: a tap does not wait for what is learned from it
+    if (outcome.kept.length > 0) after(() => notePace(db, studio, id))
     return Response.json({ kept: outcome.kept, refused: [...refused, ...outcome.refused] } satisfies KeptEvents)
   })
 }
