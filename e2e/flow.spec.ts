@@ -65,6 +65,7 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   await expect(page.locator('.cell')).toHaveCount(10)
 
   await page.getByRole('button', { name: 'Lead this class' }).click()
+  await page.getByRole('button', { name: 'I count' }).click()
   await page.getByRole('button', { name: 'Start' }).click()
   await expect(page.getByRole('timer')).toContainText(/0:0[1-9]/)
   await page.getByRole('button', { name: 'Pause' }).click()
@@ -113,6 +114,27 @@ test('a form that is refused keeps what was typed and says field by field what i
   await expect(page.getByText('this day lies ahead')).toBeVisible()
   await page.goto('/people')
   await expect(page.getByText('Typed')).toHaveCount(0)
+})
+
+test('a block is forecast at the pace that was learned, at that of the house, or at one that is kept', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()
+  await expect(page.getByText(/min, your pace/)).toBeVisible()
+  await page.getByRole('button', { name: /^Hips and shoulders/ }).click()
+  const pace = page.getByRole('region', { name: 'How long it takes' })
+  const length = pace.locator('b')
+  await expect(pace).toContainText(/likely .* your pace, 24 classes/)
+  const learned = await length.textContent()
+  await pace.getByRole('button', { name: 'Back to the house estimate' }).click()
+  await expect(pace).toContainText('house estimate, as you asked')
+  await expect(length).not.toHaveText(learned!)
+  await page.keyboard.press('Control+z')
+  await expect(length).toHaveText(learned!)
+  await pace.getByRole('button', { name: 'Keep this pace' }).click()
+  await expect(pace).toContainText('kept at a pace of its own')
+  await expect(length).toHaveText(learned!)
+  await pace.getByRole('button', { name: 'Learn from classes' }).click()
+  await expect(pace).toContainText('your pace, 24 classes')
 })
 
 test('undo and redo take an edit back and bring it again', async ({ page }) => {

@@ -67,6 +67,10 @@ describe('what a led class says of the pace', () => {
       { day: '2026-11-20', house: { clock: 0, counted: 0, held: 0, between: 5 }, seconds: 4 },
     ])
   })
+  test('a word that is passed over at once says nothing, and neither does one that lasts for minutes', () => {
+    expect(led(at(0, 'start'), at(0.4, 'next'), at(0.8, 'next'), at(36, 'next'))).toMatchObject([{ house: { counted: 40 }, seconds: 35.2 }])
+    expect(led(at(0, 'start'), at(4, 'next'), at(6, 'next'), at(300, 'end')).map(({ seconds }) => seconds)).toEqual([4, 2])
+  })
   test('a pause leaves its stretch out', () => {
     expect(led(at(0, 'start'), at(20, 'pause'), at(60, 'resume'), at(80, 'next'))).toEqual([])
   })

@@ -10,6 +10,9 @@ const onlyMovement = (segments: readonly Segment[], movementOf: (item: string) =
   return worked.size === 1 && one ? one : undefined
 }
 
+/** Nobody's pace is so many times that of the house, or so many times less: an estimate. */
+const FARTHEST = 3
+
 /**
  * What a class that was led says of the instructor's pace: a stretch from each tap to the next, with all that was planned between them. What
  * passed by the clock alone is no evidence, so it belongs to the stretch that the next tap ends; a stretch in which something was skipped, gone
@@ -36,8 +39,13 @@ export function ledStretches(
     const covered = segments.reduce((sum, { seconds }) => sum + seconds, 0)
     // a stretch that does not begin and end with a segment is not whole
     if (segments.length === 0 || Math.abs(covered - (until - position)) > 1) return
+    const house = houseOf(segments)
+    const seconds = (at - began) / 1000
+    // what took hardly any time was passed over, and what took many times as long was something else
+    const [scaled, took] = [house.counted + house.held + house.between, seconds - house.clock]
+    if (took * FARTHEST < scaled || took > scaled * FARTHEST) return
     const movement = onlyMovement(segments, movementOf)
-    found.push({ day, house: houseOf(segments), seconds: (at - began) / 1000, ...(movement !== undefined && { movement }) })
+    found.push({ day, house, seconds, ...(movement !== undefined && { movement }) })
   }
   for (const event of unique) {
     const after = step(state, event, timeline)

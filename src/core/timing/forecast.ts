@@ -1,6 +1,6 @@
 import type { Block } from '../plan'
 import { HOUSE_PACE, houseOf, NOISE_SD, type Pace, sumOf, type Vector } from './pace'
-import { DEPENDS, ratesOf } from './rates'
+import { ratesOf } from './rates'
 import type { Segment, Timeline } from './segment'
 
 /** A forecast with its range. */
@@ -11,8 +11,6 @@ export interface Forecast {
   highSeconds: number
 }
 export interface BlockForecast extends Forecast {
-  /** at the house's estimates */
-  houseSeconds: number
   /** parts of it are the instructor's to say: not all is kept by clock or music */
   scaled: boolean
 }
@@ -69,7 +67,6 @@ export function forecastsOf(
         own.clock,
         variance(slope, covariance) + ownNoise,
       ),
-      houseSeconds: Math.round(DEPENDS.reduce((sum, depends) => sum + own[depends], 0)),
       scaled: sumOf(slope) > 0,
     }
   }

@@ -154,14 +154,7 @@ function BlockPace({
   onSet,
 }: Pick<Props, 'block' | 'pace' | 'movements' | 'onSet'> & { forecast: BlockForecast }) {
   const { pace } = block
-  const { houseSeconds, seconds } = forecast
-  const otherwise = houseSeconds === seconds ? '' : `; the house would say ${clock(houseSeconds)}`
-  const says =
-    pace === undefined
-      ? `${restsOn(classes)}${otherwise}`
-      : pace === 'house'
-        ? 'house estimate, as you asked'
-        : `kept at a pace of its own${otherwise}`
+  const says = pace === undefined ? restsOn(classes) : pace === 'house' ? 'house estimate, as you asked' : 'kept at a pace of its own'
   const keep = () => {
     const own = Object.entries(rates.movements).filter(([movement]) => movements.includes(movement))
     onSet({ pace: { ...rates, movements: Object.fromEntries(own) } })
@@ -169,7 +162,7 @@ function BlockPace({
   return (
     <section aria-label="How long it takes">
       <p>
-        <b>{clock(seconds)}</b>, likely {rangeWords(forecast)}: {says}.
+        <b>{clock(forecast.seconds)}</b>, likely {rangeWords(forecast)}: {says}.
       </p>
       <p className="flex flex-wrap gap-x-3">
         {pace !== undefined && (

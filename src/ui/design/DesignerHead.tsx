@@ -1,7 +1,7 @@
 'use client'
 import { Redo2, Undo2 } from 'lucide-react'
 import { clock, type Forecast } from '@/core/timing'
-import { rangeWords, restsOn } from './paceWords'
+import { minutesWords, rangeWords, restsOn } from './paceWords'
 
 interface Props {
   title: string
@@ -52,26 +52,26 @@ export function DesignerHead({
   const { seconds } = forecast
   const over = seconds - promisedMinutes * 60
   return (
-    <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 xl:flex-nowrap">
       <div className="min-w-0 max-w-[21rem]">
         <h1 className="truncate !text-[1.45rem]" title={title}>
           {title}
         </h1>
-        <button type="button" className="block text-[0.94rem] text-soft underline-offset-4 hover:underline" onClick={onTime}>
+        <button type="button" className="block max-w-full truncate text-[0.94rem] text-soft underline-offset-4 hover:underline" onClick={onTime}>
           {dayWords}
         </button>
       </div>
-      <p className="font-serif text-[1.7rem] leading-none" aria-live="polite">
-        {clock(seconds)}
-        <span className="mt-1 block font-sans text-[0.94rem] text-soft">
+      <p className="flex shrink-0 items-center gap-x-2" aria-live="polite">
+        <span className="font-serif text-[1.7rem] leading-none">{clock(seconds)}</span>
+        <span className="text-[0.94rem] leading-tight text-soft">
           of {promisedMinutes}:00{over > 0 ? `, ${clock(over)} over` : over < 0 ? `, ${clock(-over)} free` : ''}
           {leastSeconds < seconds ? `, at least ${clock(leastSeconds)}` : ''}
-          <span className="ml-2 border-l-2 border-line pl-2" title="Eight of ten times it will last so long">
-            {rangeWords(forecast)}, {restsOn(classes)}
+          <span className="block" title={`Eight of ten times: ${rangeWords(forecast)}; ${restsOn(classes)}`}>
+            {minutesWords(forecast)}, {classes === 0 ? 'house estimate' : 'your pace'}
           </span>
         </span>
       </p>
-      <div className="ml-auto flex flex-wrap items-center gap-x-1">
+      <div className="ml-auto flex flex-wrap xl:shrink-0 items-center gap-x-1">
         <span className="mr-1 text-[0.94rem] text-soft" role="status">
           {status}
         </span>

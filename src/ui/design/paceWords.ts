@@ -7,6 +7,12 @@ export const restsOn = (classes: number): string =>
 /** Between what a length will lie, eight of ten times. */
 export const rangeWords = ({ lowSeconds, highSeconds }: Forecast): string => `${clock(lowSeconds)} to ${clock(highSeconds)}`
 
+/** The same in whole minutes, for the head of a page. */
+export const minutesWords = ({ lowSeconds, highSeconds }: Forecast): string => {
+  const [low, high] = [Math.floor(lowSeconds / 60), Math.ceil(highSeconds / 60)]
+  return low === high ? `${low} min` : `${low} to ${high} min`
+}
+
 const share = (factor: number): string => {
   const percent = Math.round((factor - 1) * 100)
   return percent === 0 ? 'as the house says' : percent < 0 ? `${-percent} % quicker` : `${percent} % slower`
