@@ -1,32 +1,26 @@
 import { expect, type Page, test } from '@playwright/test'
+import { register } from './register'
 
-const register = async (page: Page, given: string, more: () => Promise<void> = async () => {}) => {
-  await page.goto('/people/new')
-  await page.getByLabel('First name').fill(given)
-  await page.getByLabel('Born on').fill('1949-05-02')
-  await more()
-  await page.getByRole('button', { name: 'Register', exact: true }).click()
-  await expect(page).toHaveURL(/\/people\/[0-9a-f-]{36}$/)
-}
 const addCondition = async (page: Page, name: string) => {
   await page.getByLabel('Add a condition').fill(name)
   await page.getByLabel('Add a condition').press('Enter')
 }
 
 test('people, class, verdicts, leading and log, from nothing to the end', async ({ page }) => {
-  await register(page, 'Ysolde', async () => {
+  await register(page, 'Ysolde', undefined, async () => {
     await addCondition(page, 'Osteoporosis, no known vertebral fracture')
   })
   await expect(page.getByText('Osteoporosis, no known vertebral fracture').first()).toBeVisible()
-  await register(page, 'Ottilie', async () => {
+  await register(page, 'Ottilie', undefined, async () => {
     await page.getByLabel('Born on').fill('1995-05-02')
     await page.getByLabel('Due date').fill('2027-02-10')
   })
   await expect(page.getByText(/Week 28\+\d/)).toBeVisible()
 
   await page.goto('/classes/new')
+  await page.getByRole('radio', { name: /Three empty parts/ }).check()
   await page.getByLabel('Title').fill('A first class')
-  await page.getByLabel(/minutes/i).fill('20')
+  await page.getByLabel('Minutes', { exact: true }).fill('20')
   await page.getByRole('button', { name: /make/i }).click()
   await expect(page.getByRole('heading', { name: 'A first class' })).toBeVisible()
 

@@ -29,8 +29,9 @@ test('a plan survives the death of the server right after "Saved" was shown, 20 
     await answers(port)
     if (round === 0) {
       await page.goto(`http://127.0.0.1:${port}/classes/new`)
+      await page.getByRole('radio', { name: /Three empty parts/ }).check()
       await page.getByLabel('Title').fill('Survivor')
-      await page.getByLabel(/minutes/i).fill('30')
+      await page.getByLabel('Minutes', { exact: true }).fill('30')
       await page.getByRole('button', { name: /make/i }).click()
       await expect(page.getByRole('heading', { name: 'Survivor' })).toBeVisible()
       url = page.url()

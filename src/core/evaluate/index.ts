@@ -1,3 +1,4 @@
+export { type Adapted, adapted, type Brief } from './adapt'
 export { type EvaluatedItem, type EvaluatedPerson, type Evaluation, evaluate, type Use } from './evaluate'
 export { type ChangedVerdict, cellsOf, changedVerdicts, type JudgedClass, judgedOf, type NamedCell } from './judged'
 export { advance, type Held, type Moment, momentAt, START, type Walk } from './moments'

@@ -2,8 +2,11 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { calendarSchema, checkPlan, type PlanDraft, planSchema, problemText, timeSchema } from '@/core/plan'
+import { expand, type TreadLine, treadLine } from '@/core/timing'
 import type { Database } from '../db/connection'
+import { paceToday } from '../experience'
 import { studioLibrary } from '../library'
+import { briefSchema, planFor } from '../newClass'
 import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
 import { getClients } from '../repositories/clients'
 import { once } from '../repositories/requests'
@@ -26,29 +29,68 @@ export async function saveClass(input: unknown): Promise<Outcome<{ revision: num
 
 const titleSchema = z.string().trim().min(1, 'a title is needed').max(120)
 const weekdaySchema = z.number().int().min(0).max(6).nullable()
-const newSchema = z.strictObject({
+const newSchema = briefSchema.extend({
   key: idSchema,
   title: titleSchema,
-  promisedMinutes: z.number().int().min(5).max(120),
   weekday: weekdaySchema,
   startTime: timeSchema.nullable(),
+  /** the only person of it, for a visit */
+  clientId: idSchema.optional(),
 })
 
-const EMPTY_PHASES = [
-  { id: 'warm', kind: 'warm-up', title: 'Warm up', blocks: [{ id: 'warm-a', items: [] }] },
-  { id: 'main', kind: 'main', title: 'Main', blocks: [{ id: 'main-a', items: [] }] },
-  { id: 'cool', kind: 'cool-down', title: 'Come down', blocks: [{ id: 'cool-a', items: [] }] },
-] as const
-
+/** A class from a brief: what it is begun from, for how long, with what kit. */
 export async function createClass(input: unknown): Promise<Outcome<{ id: string }>> {
   return answer(newSchema, input, async ({ key, ...made }) => {
-    const { title, promisedMinutes, weekday, startTime } = made
+    const { title, weekday, startTime, clientId, ...brief } = made
     const { db, studio } = await here()
     return once(db, studio.id, key, made, async (tx) => {
+      const { plan } = await planFor(tx, studio, brief)
       const id = randomUUID()
-      await addClass(tx, studio.id, { id, plan: planSchema.parse({ title, promisedMinutes, phases: EMPTY_PHASES }), weekday, startTime })
+      await addClass(tx, studio.id, { id, plan: { ...plan, title }, weekday, startTime })
+      if (clientId !== undefined) {
+        await mayJoin(tx, studio.id, [clientId])
+        await setPlaces(tx, studio.id, id, 1, [{ clientId, place: 'enrolled' }])
+      }
       return { id }
     })
+  })
+}
+
+/** How a class of a brief would be, before it is made. */
+export interface ProposedClass {
+  title: string
+  minutes: number
+  line: TreadLine
+  seconds: number
+  /** its phases with their movements, by name */
+  parts: { title: string; movements: string[] }[]
+  swapped: { movement: string; from: string; to: string }[]
+  lacking: string[]
+  cut: string[]
+}
+
+export async function proposeClass(input: unknown): Promise<Outcome<ProposedClass>> {
+  return answer(briefSchema, input, async (brief) => {
+    const { db, studio } = await here()
+    const [{ plan, ...changed }, { catalogue }, { rates }] = await Promise.all([
+      planFor(db, studio, brief),
+      studioLibrary(db, studio.id),
+      paceToday(db, studio, today(studio)),
+    ])
+    const timeline = expand(plan, catalogue, undefined, rates)
+    return {
+      title: plan.title,
+      minutes: plan.promisedMinutes,
+      line: treadLine(timeline),
+      seconds: timeline.totalSeconds,
+      parts: plan.phases.map(({ title, blocks }) => ({
+        title,
+        movements: blocks.flatMap(({ items }) =>
+          items.map(({ variant, described }) => (variant ? (catalogue.byId.get(variant)?.movement.name ?? variant) : described!.name)),
+        ),
+      })),
+      ...changed,
+    }
   })
 }
 
@@ -103,6 +145,18 @@ export async function eraseClass(input: unknown): Promise<Outcome<object>> {
   return forOne(input, erase)
 }
 
+/** Whoever no longer agrees that health data are kept is in no class. */
+async function mayJoin(db: Database, studioId: string, ids: readonly string[]): Promise<void> {
+  const withdrawn = (await getClients(db, studioId, ids)).find(({ record }) => record.consentWithdrawnOn !== undefined)
+  if (withdrawn)
+    throw new InvalidError([
+      {
+        path: '$.people',
+        message: `${withdrawn.record.given} no longer agrees that health data are kept, and can be in no class until that changes`,
+      },
+    ])
+}
+
 const rosterSchema = z.strictObject({
   id: idSchema,
   revision: revisionSchema,
@@ -114,20 +168,11 @@ export async function saveRoster(input: unknown): Promise<Outcome<{ revision: nu
     const { db, studio } = await here()
     const twice = repeated(people, ({ clientId }) => clientId)
     if (twice) throw new InvalidError([{ path: '$.people', message: `person ${twice.clientId} is there twice` }])
-    const withdrawn = (
-      await getClients(
-        db,
-        studio.id,
-        people.map(({ clientId }) => clientId),
-      )
-    ).find(({ record }) => record.consentWithdrawnOn !== undefined)
-    if (withdrawn)
-      throw new InvalidError([
-        {
-          path: '$.people',
-          message: `${withdrawn.record.given} no longer agrees that health data are kept, and can be in no class until that changes`,
-        },
-      ])
+    await mayJoin(
+      db,
+      studio.id,
+      people.map(({ clientId }) => clientId),
+    )
     return { revision: await setPlaces(db, studio.id, id, revision, people) }
   })
 }

@@ -67,7 +67,9 @@ const plan = planSchema.parse({
   ],
 })
 async function aClass(title: string) {
-  const { id } = await done(classes.createClass({ key: randomUUID(), title, promisedMinutes: 20, weekday: 2, startTime: '17:45' }))
+  const { id } = await done(
+    classes.createClass({ key: randomUUID(), title, promisedMinutes: 20, weekday: 2, startTime: '17:45', from: { kind: 'empty' } }),
+  )
   const { revision } = await getClass(held.db, studio, id)
   await done(classes.saveClass({ id, revision, plan: { ...plan, title } }))
   return id
@@ -217,7 +219,7 @@ describe('sent again after an answer that was lost', () => {
     ],
     [
       'a class',
-      () => (key) => classes.createClass({ key, title: 'Once', promisedMinutes: 20, weekday: null, startTime: null }),
+      () => (key) => classes.createClass({ key, title: 'Once', promisedMinutes: 20, weekday: null, startTime: null, from: { kind: 'empty' } }),
       async () => (await listClasses(held.db, studio)).length,
     ],
     [

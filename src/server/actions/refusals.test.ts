@@ -34,7 +34,16 @@ const day = '2026-11-24'
 /** Input of the right shape, that names things which are not there where it names any. */
 const SHAPED: Record<string, object> = {
   saveClass: { id, revision: 1, plan },
-  createClass: { key: id, title: 'Seats', promisedMinutes: 20, weekday: 2, startTime: '10:00' },
+  createClass: {
+    key: id,
+    title: 'Seats',
+    promisedMinutes: 20,
+    weekday: 2,
+    startTime: '10:00',
+    kit: ['band'],
+    from: { kind: 'template', key: 'seated' },
+  },
+  proposeClass: { promisedMinutes: 20, kit: ['band'], from: { kind: 'class', id } },
   duplicateClass: { key: id, id, title: 'Seats again', withPeople: true },
   moveClass: { id, revision: 1, weekday: 3, startTime: '11:00', calendar: { dates: [day], off: [] } },
   removeClass: { id },

@@ -42,6 +42,13 @@ export function ClassTools({ id, title, people }: { id: string; title: string; p
         </button>
       </fieldset>
       <fieldset className="border-t-2 border-line pt-3">
+        <legend className="float-left w-full font-serif text-[1.1rem]">As a file</legend>
+        <p className="clear-both text-soft">The plan with all its doses, without people. New class opens it again, on this device or another.</p>
+        <a className="quiet" href={`/api/classes/${id}/file`} download>
+          Save a class file
+        </a>
+      </fieldset>
+      <fieldset className="border-t-2 border-line pt-3">
         <legend className="float-left w-full font-serif text-[1.1rem]">Take it off the desk</legend>
         <p className="clear-both text-soft">What was led stays in the log. You can put the class back from the foot of Today.</p>
         <button type="button" className="quiet" disabled={busy} onClick={remove}>

@@ -2,28 +2,12 @@
 import { useState } from 'react'
 import { SCHOOL_WORDS } from '@/core/effort'
 import type { PlanDraft } from '@/core/plan'
-import { ROOM_KIT, SCHOOLS, type School } from '@/core/vocabulary'
+import { SCHOOLS, type School } from '@/core/vocabulary'
 import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
+import { KitTicks } from './KitTicks'
 
 type Change = Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>>
-const KIT_WORDS: Record<(typeof ROOM_KIT)[number], string> = {
-  armchair: 'chairs with arms',
-  support: 'chair backs or a rail to hold',
-  wall: 'a free wall',
-  table: 'a table',
-  dumbbell: 'weights',
-  band: 'bands',
-  anchor: 'something fixed to tie a band to',
-  ball: 'light balls',
-  cuff: 'ankle or wrist weights',
-  towel: 'towels',
-  mat: 'mats',
-  bed: 'a bed or bench',
-  wedge: 'wedges or firm pillows',
-  step: 'a low step',
-}
-
 /** What is typed stays; only what fits is passed on. */
 function NumberField({
   label,
@@ -150,15 +134,7 @@ export function RoomSheet({
         <fieldset>
           <legend className="font-serif text-[1.1rem]">What is there</legend>
           <p className="text-soft">Versions that need other kit are not offered. Chairs are taken for granted.</p>
-          {ROOM_KIT.map((kit) => (
-            <Check
-              key={kit}
-              checked={room.kit.includes(kit)}
-              onChange={(ticked) => setRoom({ kit: ticked ? [...room.kit, kit] : room.kit.filter((one) => one !== kit) })}
-            >
-              {KIT_WORDS[kit]}
-            </Check>
-          ))}
+          <KitTicks kit={room.kit} onChange={(kit) => setRoom({ kit })} />
         </fieldset>
         {children}
       </div>

@@ -1,0 +1,29 @@
+import { ROOM_KIT } from '@/core/vocabulary'
+import { Check } from '../shell/Check'
+
+type RoomKit = (typeof ROOM_KIT)[number]
+const KIT_WORDS: Record<RoomKit, string> = {
+  armchair: 'chairs with arms',
+  support: 'chair backs or a rail to hold',
+  wall: 'a free wall',
+  table: 'a table',
+  dumbbell: 'weights',
+  band: 'bands',
+  anchor: 'something fixed to tie a band to',
+  ball: 'light balls',
+  cuff: 'ankle or wrist weights',
+  towel: 'towels',
+  mat: 'mats',
+  bed: 'a bed or bench',
+  wedge: 'wedges or firm pillows',
+  step: 'a low step',
+}
+
+/** What a room holds beside chairs, to tick. */
+export function KitTicks({ kit, onChange }: { kit: readonly RoomKit[]; onChange: (kit: RoomKit[]) => void }) {
+  return ROOM_KIT.map((one) => (
+    <Check key={one} checked={kit.includes(one)} onChange={(ticked) => onChange(ticked ? [...kit, one] : kit.filter((other) => other !== one))}>
+      {KIT_WORDS[one]}
+    </Check>
+  ))
+}
