@@ -16,6 +16,8 @@ function answer(request: Request): unknown {
       return desk.draw(request.ask)
     case 'choices':
       return desk.choices(request.ask)
+    case 'fill':
+      return desk.fill()
     case 'questions':
       return desk.questions()
   }

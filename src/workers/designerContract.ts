@@ -1,6 +1,6 @@
 import type { Drawing } from '@/core/body'
 import type { Ceiling } from '@/core/effort'
-import type { ClassModel, OpenQuestion, RosterFacts } from '@/core/evaluate'
+import type { ClassModel, FillOffer, OpenQuestion, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
 import type { OwnMovement, Purpose, Sayable } from '@/core/movement'
 import type { PlanDose, PlanDraft } from '@/core/plan'
@@ -111,6 +111,8 @@ export interface Questions {
   ladder: { ask: { item: string }; answer: LadderView }
   /** figures of versions, for a list that is looked at */
   draw: { ask: { ids: string[] }; answer: Record<string, Drawing> }
+  /** ways to fill a class that is shorter than it promises */
+  fill: { ask: null; answer: FillOffer[] }
   choices: { ask: { phase: string }; answer: Addable[] }
   questions: { ask: null; answer: ClassQuestion[] }
 }

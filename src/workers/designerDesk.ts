@@ -9,6 +9,7 @@ import {
   classModel,
   type Evaluation,
   evaluate,
+  fillOffers,
   isAvailable,
   judgePlanned,
   missingKit,
@@ -203,6 +204,11 @@ export class DesignerDesk {
         .sort((a, b) => b.choice.fits - a.choice.fits || a.away - b.away || a.harder - b.harder)
       return ranked[0] ? [ranked[0].choice] : []
     })
+  }
+
+  fill(): Questions['fill']['answer'] {
+    const { plan, evaluation, roster, catalogue } = this
+    return plan && evaluation ? fillOffers({ plan, evaluation, roster, catalogue, rates: this.experience.pace.rates }) : []
   }
 
   /** Every version, those that belong to the phase first. */

@@ -1,5 +1,6 @@
 export { type Adapted, adapted, type Brief } from './adapt'
 export { type EvaluatedItem, type EvaluatedPerson, type Evaluation, evaluate, type Use } from './evaluate'
+export { type FillOffer, fillOffers } from './fill'
 export { type ChangedVerdict, cellsOf, changedVerdicts, type JudgedClass, judgedOf, type NamedCell } from './judged'
 export { advance, type Held, type Moment, momentAt, START, type Walk } from './moments'
 export { type Availability, candidateOf, isAvailable, judgePlanned, missingKit, type Option, type Placement, place, placeGroup } from './options'

@@ -15,6 +15,7 @@ import {
   type TreadLine,
 } from '../timing'
 import type { EvaluatedItem, Evaluation, Use } from './evaluate'
+import { toFill } from './fill'
 import type { Placement } from './options'
 import type { OwnRest } from './pacing'
 import type { PlanWarning } from './warnings'
@@ -95,6 +96,8 @@ export interface ClassModel {
   tread: TreadLine
   warnings: PlanWarning[]
   coverage: Coverage
+  /** s that are left of the promise, when it is worth to fill them; else 0 */
+  toFillSeconds: number
   /** how sure the length is, of the class and of each block */
   forecast: Forecast
   blocks: Record<string, BlockForecast>
@@ -183,6 +186,7 @@ export function classModel(plan: PlanDraft, { people, items, timeline, tread, wa
       items.map(({ prescription }) => prescription),
       timeline,
     ),
+    toFillSeconds: toFill(plan, timeline),
     forecast,
     blocks,
     pace: { classes: pace.classes, rates: pace.rates },

@@ -7,6 +7,7 @@ import type { Addable, Beside, Explanation, LadderView } from '@/workers/designe
 import { Reasons } from '../fit/Reasons'
 import { AddPanel } from './AddPanel'
 import { BlockPanel } from './BlockPanel'
+import { FillOffers } from './FillOffers'
 import { ItemPanel } from './ItemPanel'
 import { movedBlock, movedItem, movedPhase } from './moves'
 import { newFrame } from './newBlock'
@@ -74,6 +75,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
     return (
       <OverviewPanel model={model} onEdit={edit}>
         {children}
+        <FillOffers model={model} ask={ask} onEdit={edit} />
       </OverviewPanel>
     )
   switch (selected.kind) {

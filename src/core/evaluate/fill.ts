@@ -1,0 +1,211 @@
+import { type Quality, qualityOf } from '../coverage'
+import { type Catalogue, type CatalogueEntry, familyOf } from '../movement'
+import { aloneInBlock, applyEdit, type Block, checkPlan, type Edit, type Plan, partOf, prescriptionOf } from '../plan'
+import { expand, type Rates, type Timeline } from '../timing'
+import { type Evaluation, evaluate } from './evaluate'
+import { isAvailable, judgePlanned } from './options'
+import type { Roster } from './roster'
+
+/** A way to use time that is left, as one edit that can be undone. */
+export interface FillOffer {
+  kind: 'movements' | 'sets'
+  edit: Edit
+  /** what is added or lengthened, by name */
+  names: string[]
+  /** of the class then, s */
+  seconds: number
+}
+
+/** Less time than this is not worth filling, s. */
+const WORTH_FILLING_SECONDS = 120
+/** So much may stay free, s. */
+const SPARE_SECONDS = 20
+const MOST_MOVEMENTS = 6
+const MOST_SETS = 3
+/** What is added to fill time is not what is hardest, 0 to 10. */
+const MOST_RPE = 5
+/** Impact of the rule base from which it is one. */
+const HARD_LANDING = 2
+/** A class that has none of these lacks it. */
+const EXPECTED: readonly Quality[] = ['strength', 'balance', 'heart']
+/** For at most so many of the group it needs another version. */
+const MOST_MISFIT = 0.4
+
+/** What it stands on. */
+export interface FillFrom {
+  plan: Plan
+  evaluation: Evaluation
+  roster: Roster
+  catalogue: Catalogue
+  rates: Rates
+}
+
+/** Seconds of the promise that are left, when it is worth to fill them; else 0. */
+export function toFill({ promisedMinutes }: Pick<Plan, 'promisedMinutes'>, { totalSeconds }: Pick<Timeline, 'totalSeconds'>): number {
+  const free = promisedMinutes * 60 - totalSeconds
+  return free < WORTH_FILLING_SECONDS ? 0 : free
+}
+
+const RANK = { 'as-planned': 0, modify: 1, swap: 2, 'leave-out': 3 } as const
+
+/**
+ * The class with an edit, unless it is then too long, somebody is worse off for it or has nothing to do in what is added, or the class is warned
+ * of something new.
+ *
+ * @param added items of the edit and of those before it
+ * @param until length that is not to be passed, s
+ */
+function harmless(now: Plan, edit: Edit, from: FillFrom, added: ReadonlySet<string>, until: number): { plan: Plan; seconds: number } | undefined {
+  const { evaluation: before, roster, catalogue, rates } = from
+  const checked = checkPlan(applyEdit(now, edit).plan, catalogue)
+  if ('problems' in checked || expand(checked.plan, catalogue, undefined, rates).totalSeconds > until) return undefined
+  const after = evaluate(checked.plan, roster, catalogue, rates)
+  const seconds = after.timeline.totalSeconds
+  if (seconds > until || after.warnings.length > before.warnings.length) return undefined
+  const known = new Map(before.items.map((item) => [item.prescription.item.id, item]))
+  const isFine = after.items.every(({ prescription, placements, uses }) =>
+    placements.every(({ judgement: { verdict } }, person) => {
+      const use = uses[person]!.kind
+      if (use === 'closed') return true
+      if (added.has(prescription.item.id)) return use === 'does'
+      const old = known.get(prescription.item.id)?.placements[person]?.judgement.verdict
+      return old === undefined || RANK[verdict] <= RANK[old]
+    }),
+  )
+  return isFine ? { plan: checked.plan, seconds } : undefined
+}
+
+/** Versions that most of those who may take part today can do, the most wanted first: what the class lacks, then what it has least of. */
+function wanted({ plan, evaluation, roster, catalogue }: FillFrom, here: string | undefined): CatalogueEntry[] {
+  const inPlan = new Set(evaluation.items.map(({ prescription }) => prescription.movement))
+  const have = new Map<Quality, number>()
+  const worked = new Map<string, number>()
+  for (const { prescription, seconds } of evaluation.items) {
+    const quality = qualityOf(prescription.demands.purpose)
+    have.set(quality, (have.get(quality) ?? 0) + seconds)
+    for (const muscle of prescription.entry?.movement.main ?? []) worked.set(muscle, (worked.get(muscle) ?? 0) + 1)
+  }
+  const people = roster.people.filter(({ assessment }) => !assessment.closed)
+  /** share of those whom it does not fit as it is, or adjusted */
+  const misfit = (entry: CatalogueEntry): number => {
+    const { item, block } = aloneInBlock(entry.variant.id)
+    const planned = prescriptionOf(item, block, catalogue)
+    const others = people.filter(({ assessment }) => RANK[judgePlanned(assessment, planned).verdict] > RANK.modify)
+    return others.length / Math.max(1, people.length)
+  }
+  const scored = catalogue.entries
+    .filter(
+      ({ movement, variant, planned }) =>
+        !inPlan.has(movement.id) &&
+        (movement.phase === 'main' || movement.phase === 'any') &&
+        movement.purpose !== 'relaxation' &&
+        planned.intendedRpe <= MOST_RPE &&
+        // jumps and drops are nobody's filler: whoever wants them puts them in
+        planned.impactLevel < HARD_LANDING &&
+        movement.purpose !== 'power' &&
+        !variant.kit.includes('mat') &&
+        !variant.kit.includes('bed'),
+    )
+    .filter((entry) => isAvailable(entry, plan.room))
+    .flatMap((entry) => {
+      const left = misfit(entry)
+      if (left > MOST_MISFIT) return []
+      const quality = qualityOf(entry.movement.purpose)
+      const muscles = entry.movement.main
+      const used = muscles.reduce((sum, muscle) => sum + (worked.get(muscle) ?? 0), 0) / Math.max(1, muscles.length)
+      const away = here !== undefined && familyOf(entry.planned.basePosition) !== here ? 2 : 0
+      const lack = EXPECTED.includes(quality) && !have.has(quality) ? -4 : 0
+      return [{ entry, score: 6 * left + lack + away + used - 0.5 * entry.planned.intendedRpe }]
+    })
+    .sort((a, b) => a.score - b.score || (a.entry.variant.id < b.entry.variant.id ? -1 : 1))
+  const found: CatalogueEntry[] = []
+  const taken = new Set<string>()
+  for (const { entry } of scored) {
+    if (found.length === 2 * MOST_MOVEMENTS) break
+    // one version of a movement, and not three of one kind in a row
+    const kinds = found.slice(-2).filter(({ movement }) => movement.purpose === entry.movement.purpose).length
+    if (taken.has(entry.movement.id) || kinds === 2) continue
+    taken.add(entry.movement.id)
+    found.push(entry)
+  }
+  return found
+}
+
+const freeId = (used: ReadonlySet<string>, prefix: string): string => {
+  let n = 1
+  while (used.has(`${prefix}${n}`)) n += 1
+  return `${prefix}${n}`
+}
+
+function movements(from: FillFrom, until: number): FillOffer | undefined {
+  const { plan, catalogue } = from
+  const phase = plan.phases.findLast(({ kind }) => partOf(kind) === 'main')
+  if (!phase) return undefined
+  const last = phase.blocks.findLast((block) => block.format === 'straight')
+  const there = phase.blocks.at(-1)?.items.at(-1)
+  const here = there && familyOf(prescriptionOf(there, phase.blocks.at(-1)!, catalogue, plan.bpm).demands.basePosition)
+  const used = new Set(plan.phases.flatMap((one) => [one.id, ...one.blocks.flatMap((block) => [block.id, ...block.items.map(({ id }) => id)])]))
+  const edits: Edit[] = []
+  const names: string[] = []
+  const added = new Set<string>()
+  let now = plan
+  let seconds = 0
+  let block = last?.id
+  for (const entry of wanted(from, here)) {
+    if (names.length === MOST_MOVEMENTS) break
+    const next: Edit[] = []
+    if (block === undefined) {
+      const id = freeId(used, 'more')
+      const empty: Block = { id, title: '', format: 'straight', pauseAfter: 0, items: [] }
+      next.push({ kind: 'add-block', phase: phase.id, at: phase.blocks.length, block: empty })
+    }
+    const target = block ?? freeId(used, 'more')
+    const at = now.phases.flatMap((one) => one.blocks).find(({ id }) => id === target)?.items.length ?? 0
+    const item = freeId(used, 'f')
+    next.push({ kind: 'add-item', block: target, at, item: { id: item, variant: entry.variant.id } })
+    const then = harmless(now, { kind: 'together', edits: next }, from, new Set([...added, item]), until)
+    if (!then) continue
+    used.add(item).add(target)
+    added.add(item)
+    block = target
+    now = then.plan
+    seconds = then.seconds
+    edits.push(...next)
+    names.push(entry.movement.name)
+  }
+  if (names.length === 0) return undefined
+  return { kind: 'movements', edit: { kind: 'together', edits }, names, seconds }
+}
+
+function sets(from: FillFrom, until: number): FillOffer | undefined {
+  const { plan, evaluation } = from
+  const edits: Edit[] = []
+  const names: string[] = []
+  let now = plan
+  let seconds = 0
+  for (const { prescription } of evaluation.items) {
+    const { item, block, planDose, entry } = prescription
+    const phase = plan.phases.find(({ blocks }) => blocks.some(({ id }) => id === block.id))!
+    const isSimple = block.format === 'straight' && !planDose.eachSet && !planDose.shrinking && planDose.sets < MOST_SETS
+    if (!isSimple || partOf(phase.kind) !== 'main') continue
+    const edit: Edit = { kind: 'set-dose', item: item.id, dose: { ...planDose, sets: planDose.sets + 1 } }
+    const then = harmless(now, edit, from, new Set(), until)
+    if (!then) continue
+    now = then.plan
+    seconds = then.seconds
+    edits.push(edit)
+    names.push(entry?.movement.name ?? prescription.name)
+  }
+  if (names.length === 0) return undefined
+  return { kind: 'sets', edit: { kind: 'together', edits }, names, seconds }
+}
+
+/**
+ * Ways to fill a class that is shorter than it promises: movements in which everybody has something to do, or one set more of those in its main part. An offer
+ * leaves nobody with a stricter verdict than before and brings no new warning.
+ */
+export function fillOffers(from: FillFrom): FillOffer[] {
+  if (toFill(from.plan, from.evaluation.timeline) === 0) return []
+  const until = from.plan.promisedMinutes * 60 - SPARE_SECONDS
+  return [movements(from, until), sets(from, until)].flatMap((offer) => offer ?? [])
+}

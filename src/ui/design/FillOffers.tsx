@@ -1,0 +1,44 @@
+import { useEffect, useState } from 'react'
+import type { ClassModel, FillOffer } from '@/core/evaluate'
+import type { Edit } from '@/core/plan'
+import { clock } from '@/core/timing'
+import type { useDesk } from './useDesk'
+
+const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
+
+/** A class that is shorter than it promises: ways to fill it, asked for by a press, each one step that can be taken back. */
+export function FillOffers({ model, ask, onEdit }: { model: ClassModel; ask: ReturnType<typeof useDesk>; onEdit: (edit: Edit) => void }) {
+  const [offers, setOffers] = useState<FillOffer[]>()
+  // another plan or other people: what was offered no longer holds
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the model says when
+  useEffect(() => setOffers(undefined), [model])
+  const { toFillSeconds } = model
+  if (toFillSeconds === 0 || model.items.length === 0) return null
+  return (
+    <section aria-label="Time to fill" className="border-l-4 border-plum pl-2">
+      <p>
+        <b>{clock(toFillSeconds)}</b> of the promise are free.{' '}
+        {!offers && (
+          <button
+            type="button"
+            className="font-semibold text-plum underline underline-offset-4"
+            onClick={() => void ask('fill', null).then(setOffers)}
+          >
+            Ways to fill it
+          </button>
+        )}
+      </p>
+      {offers?.length === 0 && <p className="text-soft">Nothing that suits everybody here and is short enough. Add by hand, or promise less.</p>}
+      <ul className="flex flex-col gap-2">
+        {offers?.map(({ kind, edit, names, seconds }) => (
+          <li key={kind} className="leading-snug">
+            {kind === 'movements' ? `At the end of the main part: ${list(names)}.` : `One set more of ${list(names)}.`}{' '}
+            <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={() => onEdit(edit)}>
+              {kind === 'movements' ? 'Add them' : 'Do that'}, {clock(seconds)}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
