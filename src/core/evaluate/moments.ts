@@ -149,7 +149,11 @@ interface Harmless {
   standingMin: number
   /** from this on, as 99 */
   minSinceAerobic: number
+  /** values at which a rule's answer turns, ascending, by what it reads */
+  turns: Readonly<Record<'seated' | 'standing' | 'aerobic', readonly number[]>>
 }
+/** Between which turns a value lies: all of them are answered alike. */
+const between = (turns: readonly number[], value: number): number => turns.filter((turn) => value > turn).length
 /**
  * Whether the place in a class can matter to somebody at all.
  *
@@ -178,12 +182,14 @@ function harmlessFor(assessment: Assessment): Harmless {
     }
   }
   for (const { residual, must } of assessment.rules) [residual, must].forEach(visit)
+  const turns = (reads: string) => [...new Set(tests.get(reads) ?? [])].sort((a, b) => a - b)
   const least = (reads: string) => Math.min(Number.POSITIVE_INFINITY, ...(tests.get(reads) ?? []))
   const harmless: Harmless = {
     supineMin: Math.min(assessment.limits.supineMaxMin.value, least('supineMin')),
     seatedMin: least('s.seatedBlockMin'),
     standingMin: least('s.standingBlockMin'),
     minSinceAerobic: Math.max(0, ...(tests.get('s.minSinceAerobic') ?? [])) + NONE_READ,
+    turns: { seated: turns('s.seatedBlockMin'), standing: turns('s.standingBlockMin'), aerobic: turns('s.minSinceAerobic') },
   }
   harmlessCache.set(assessment, harmless)
   return harmless
@@ -237,15 +243,17 @@ export function sceneAt(assessment: Assessment, momentFor: (base: BasePosition) 
     return { vector: lying, demands: lying, session: timed }
   }
   const parts = [
-    ['seated-unsupported', 'seatedMin'],
-    ['standing-free', 'standingMin'],
-    ['floor-supine', 'supineMin'],
+    ['seated-unsupported', 'seatedMin', 'seated'],
+    ['standing-free', 'standingMin', 'standing'],
+    ['floor-supine', 'supineMin', undefined],
   ] as const
-  const over = parts.flatMap(([base, field]) => {
+  const over = parts.flatMap(([base, field, turns]) => {
     if (harmless[field] === Number.POSITIVE_INFINITY) return []
     const minutes = momentOf(base)[field]
-    return minutes > harmless[field] ? [`${field} ${minutes}`] : []
+    if (minutes <= harmless[field]) return []
+    // a change of the dose says from how many minutes flat, so these stand in the answer; of the others only which rules they turn
+    return [`${field} ${turns === undefined ? minutes : between(harmless.turns[turns], minutes)}`]
   })
   const since = harmless.minSinceAerobic > NONE_READ ? momentOf('seated-unsupported').minSinceAerobic : NONE_BEFORE
-  return { at, key: [...over, ...(since < harmless.minSinceAerobic ? [`since ${since}`] : [])].join() }
+  return { at, key: [...over, ...(since < harmless.minSinceAerobic ? [`since ${between(harmless.turns.aerobic, since)}`] : [])].join() }
 }

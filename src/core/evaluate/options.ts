@@ -141,6 +141,30 @@ export function judgePlanned(assessment: Assessment, planned: Prescription, at?:
   return underOverrule(assessment, judgement, scene, { variant: planned.entry?.variant.id, sets: planned.dose.sets })
 }
 
+interface Others {
+  candidates: Candidate[]
+  byId: ReadonlyMap<string, CatalogueEntry>
+}
+const othersCache = new WeakMap<Prescription, WeakMap<readonly CatalogueEntry[], Map<string, Others>>>()
+/** The versions that could stand in for an item here: the same for everybody. */
+function othersFor(planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Others {
+  const byEntries = othersCache.get(planned) ?? new WeakMap<readonly CatalogueEntry[], Map<string, Others>>()
+  othersCache.set(planned, byEntries)
+  const byRoom = byEntries.get(entries) ?? new Map<string, Others>()
+  byEntries.set(entries, byRoom)
+  const key = roomKey(room)
+  let others = byRoom.get(key)
+  if (!others) {
+    const found = entries.filter(
+      (entry) => entry.variant.id !== planned.entry?.variant.id && entry.planned.purpose === planned.demands.purpose && isAvailable(entry, room),
+    )
+    others = { candidates: found.map(candidateOf), byId: new Map(found.map((entry) => [entry.variant.id, entry])) }
+    byRoom.set(key, others)
+  }
+  return others
+}
+const roomKey = (room: Availability): string => `${room.kit.join()}${room.floorWork}${room.supportInReach}`
+
 /**
  * The verdict on an item for one person, with every accepted way to take part, least loss first.
  * Rest with breathing is what is left when the list is empty; the caller says so.
@@ -158,12 +182,9 @@ export function place(
   const judgement = known ?? judgePlanned(assessment, planned, at)
   if (assessment.closed || (judgement.verdict === 'leave-out' && judgement.scope === 'movement')) return { judgement, options: [] }
   const asPlanned = judgement.verdict === 'as-planned' || judgement.verdict === 'modify' ? [asPlannedOption(planned, judgement)] : []
-  const candidates = entries.filter(
-    (entry) => entry.variant.id !== planned.entry?.variant.id && entry.planned.purpose === planned.demands.purpose && isAvailable(entry, room),
-  )
-  const byId = new Map(candidates.map((entry) => [entry.variant.id, entry]))
+  const { candidates, byId } = othersFor(planned, entries, room)
   const sessionFor: SessionFor | undefined = at && (({ planned: demands, vector }) => at(demands, vector))
-  const others = alternatives(assessment, planned.demands, judgement, candidates.map(candidateOf), {
+  const others = alternatives(assessment, planned.demands, judgement, candidates, {
     movement: planned.movement,
     ...(sessionFor && { sessionFor }),
   }).flatMap(({ candidate, changes, sessionChanges, judgement: own, pass }: Alternative): Option[] => {
@@ -222,10 +243,11 @@ const keys = new WeakMap<Prescription, string>()
 function keyOf(planned: Prescription, room: Availability): string {
   let key = keys.get(planned)
   if (key === undefined) {
-    key = JSON.stringify([planned.item.variant ?? planned.item.described, planned.dose, planned.workSeconds])
+    // what is judged are the demands; sets count for an instructor's own word, the rhythm for what another version loses
+    key = JSON.stringify([planned.item.variant ?? planned.item.described, planned.vector.join(), planned.dose.sets, planned.repSeconds])
     keys.set(planned, key)
   }
-  return `${key}${room.kit.join()}${room.floorWork}${room.supportInReach}`
+  return `${key}${roomKey(room)}`
 }
 
 /**
@@ -247,10 +269,16 @@ export function placeGroup(people: readonly Placing[], planned: Prescription, en
   for (const { options } of first) for (const { id } of options) ids.add(id)
   const useful = [...ids].sort()
   const fewKey = ` ${internedKey(entries, useful.join())}`
-  const few = () => entries.filter((entry) => ids.has(entry.variant.id))
+  let fewEntries: CatalogueEntry[] | undefined
+  const few = () => {
+    fewEntries ??= entries.filter((entry) => ids.has(entry.variant.id))
+    return fewEntries
+  }
   return people.map(({ assessment, place: where }, index) => {
-    const { judgement, options } = first[index]!
-    if (judgement.verdict !== 'as-planned') return { judgement, options }
+    const one = first[index]!
+    const { judgement } = one
+    // the very same object: what is chosen among placements is remembered by them
+    if (judgement.verdict !== 'as-planned') return one
     return remembered(assessment, `${key}${where?.key ?? ''}${fewKey}`, () =>
       place(assessment, planned, few(), room, { at: where?.at, known: judgement }),
     )
