@@ -61,7 +61,7 @@ export const PlanRow = memo(
             {...listeners}
             className="group flex h-[47px] w-full items-center gap-2 pl-2 pr-1 text-left"
           >
-            <span className="flex h-[44px] w-[46px] shrink-0 items-end justify-center [--fig-gap:var(--paper)]">
+            <span className="flex h-[44px] w-[46px] shrink-0 items-end justify-center [content-visibility:auto] [--fig-gap:var(--paper)]">
               {drawing && drawn && <FigureDrawing drawing={drawing} label="" className="h-[44px] max-w-[46px]" />}
             </span>
             <span className="min-w-0 leading-tight">
