@@ -1,7 +1,7 @@
 import 'server-only'
+import type { ClassModel } from '@/core/evaluate'
 import { type CueLine, cueSheet } from '@/core/formats'
 import { checkPlan, prescriptionsOf, withKnown } from '@/core/plan'
-import type { Timeline } from '@/core/timing'
 import type { Database } from './db/connection'
 import { experienceOf } from './experience'
 import { askClass } from './judging'
@@ -17,7 +17,7 @@ export async function cueSheetOf(
   studio: Studio,
   stored: StoredClass,
   asked: string | undefined,
-): Promise<{ day: string; timeline: Timeline; lines: CueLine[] }> {
+): Promise<{ day: string; model: ClassModel; lines: CueLine[] }> {
   const day = shownDay(studio, stored, asked)
   const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, stored.id)])
   const [people, experience] = await Promise.all([
@@ -25,8 +25,8 @@ export async function cueSheetOf(
     experienceOf(db, studio, { classId: stored.id, size: roster.length, day }),
   ])
   const { shown } = await askClass(shelf, 'first', stored.id, { plan: stored.plan, people, experience })
-  const { timeline } = shown.model
+  const { model } = shown
   const checked = checkPlan(withKnown(stored.plan, experience.knows), shelf.catalogue)
-  const lines = 'plan' in checked ? cueSheet(checked.plan, prescriptionsOf(checked.plan, shelf.catalogue), timeline, shelf.catalogue) : []
-  return { day, timeline, lines }
+  const lines = 'plan' in checked ? cueSheet(checked.plan, prescriptionsOf(checked.plan, shelf.catalogue), model.timeline, shelf.catalogue) : []
+  return { day, model, lines }
 }

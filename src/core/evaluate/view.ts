@@ -16,6 +16,7 @@ import {
 } from '../timing'
 import type { EvaluatedItem, Evaluation, Use } from './evaluate'
 import { toFill } from './fill'
+import { type KitNeed, kitList } from './kitList'
 import type { Placement } from './options'
 import type { OwnRest } from './pacing'
 import type { PlanWarning } from './warnings'
@@ -96,6 +97,8 @@ export interface ClassModel {
   tread: TreadLine
   warnings: PlanWarning[]
   coverage: Coverage
+  /** to set out before the start */
+  kit: KitNeed[]
   /** s that are left of the promise, when it is worth to fill them; else 0 */
   toFillSeconds: number
   /** how sure the length is, of the class and of each block */
@@ -186,6 +189,7 @@ export function classModel(plan: PlanDraft, { people, items, timeline, tread, wa
       items.map(({ prescription }) => prescription),
       timeline,
     ),
+    kit: kitList({ items, people }),
     toFillSeconds: toFill(plan, timeline),
     forecast,
     blocks,

@@ -4,6 +4,7 @@ import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { MarkLegend } from '../fit/Mark'
 import { EVERYDAY_WORDS, hintMend, hintWords, MUSCLE_WORDS, QUALITY_WORDS } from './coverageWords'
+import { kitListWords } from './kitListWords'
 
 /** Lengths beside each other, the longest as wide as there is room. */
 function Bars({ label, rows }: { label: string; rows: { name: string; size: number; says: string }[] }) {
@@ -74,6 +75,16 @@ export function OverviewPanel({ model, onEdit, children }: { model: ClassModel; 
             {moves(coverage.kitMoves, coverage.fewestKitMoves, 'kit', 'change')}.
           </p>
         </>
+      )}
+      {model.kit.length > 0 && (
+        <section aria-label="Kit to set out">
+          <h3>Kit to set out</h3>
+          <ul className="text-[0.94rem]">
+            {model.kit.map((need) => (
+              <li key={need.kit}>{kitListWords(need, nameOf)}</li>
+            ))}
+          </ul>
+        </section>
       )}
       <MarkLegend />
       <p className="text-[0.94rem] text-soft">

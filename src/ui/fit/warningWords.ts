@@ -2,7 +2,7 @@ import type { PlanWarning } from '@/core/evaluate'
 import { clock } from '@/core/timing'
 import type { Kit } from '@/core/vocabulary'
 
-const KIT_WORDS: Record<Kit, string> = {
+export const KIT_WORDS: Record<Kit, string> = {
   chair: 'chairs',
   armchair: 'chairs with arms',
   support: 'something to hold',

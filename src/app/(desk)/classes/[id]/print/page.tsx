@@ -1,6 +1,7 @@
 import { clock } from '@/core/timing'
 import { cueSheetOf } from '@/server/cueSheet'
 import { getClass } from '@/server/repositories/classes'
+import { kitListWords } from '@/ui/design/kitListWords'
 import { dayWords } from '@/ui/shell/days'
 import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
@@ -10,7 +11,7 @@ export const metadata = { title: 'Cue sheet' }
 /** The plan to take along: what comes when, what to say, a step gentler and harder. No name stands on it. */
 export default async function CueSheetPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
   const { db, studio, id, found } = await named(params, getClass)
-  const { day, timeline, lines } = await cueSheetOf(db, studio, found, (await searchParams).day)
+  const { day, model, lines } = await cueSheetOf(db, studio, found, (await searchParams).day)
   return (
     <>
       <div className="mb-3 flex print:mb-1 flex-wrap items-end justify-between gap-x-6 gap-y-2">
@@ -18,8 +19,14 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
           <h1>{found.plan.title}</h1>
           <p className="text-soft print:text-[8pt]">
             {dayWords(day)}
-            {found.startTime ? `, ${found.startTime}` : ''} · {clock(timeline.totalSeconds)} of {found.plan.promisedMinutes}:00
+            {found.startTime ? `, ${found.startTime}` : ''} · {clock(model.timeline.totalSeconds)} of {found.plan.promisedMinutes}:00
           </p>
+          {model.kit.length > 0 && (
+            <p className="print:text-[8pt]">
+              To set out:{' '}
+              {model.kit.map((need) => kitListWords(need, (item) => model.items.find(({ id: one }) => one === item)?.movement ?? item)).join('. ')}.
+            </p>
+          )}
         </div>
         <div className="flex gap-3 print:hidden">
           <PrintButton />
