@@ -263,6 +263,31 @@ test('two tabs: the second save is refused, both versions are shown, nothing is 
   await expect(page.getByRole('rowheader').getByRole('button')).toHaveCount(kept)
 })
 
+test('two tabs that touch different things: both are kept', async ({ page, context }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Long backs', exact: true }).click()
+  const rows = (tab: Page) => tab.getByRole('rowheader').getByRole('button')
+  await expect(rows(page).first()).toBeVisible()
+  const other = await context.newPage()
+  await other.goto(page.url())
+  await expect(rows(other).first()).toBeVisible()
+  const before = await rows(page).count()
+  const takeOut = async (tab: Page, nth: number) => {
+    await rows(tab).nth(nth).click()
+    await tab.getByRole('button', { name: 'Take out' }).click()
+  }
+  const answered = page.waitForResponse((response) => response.request().method() === 'POST')
+  await takeOut(page, 1)
+  await answered
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
+  await takeOut(other, before - 1)
+  await expect(other.getByText('both are kept')).toBeVisible()
+  await expect(rows(other)).toHaveCount(before - 2)
+  await expect(other.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  await page.reload()
+  await expect(rows(page)).toHaveCount(before - 2)
+})
+
 test('what was changed last is kept when one leaves at once, and when one leads at once', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()

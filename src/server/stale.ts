@@ -18,3 +18,11 @@ export class NotFoundError extends Error {
     this.name = 'NotFoundError'
   }
 }
+
+/** More versions of a class are kept than anybody looks through. Nothing was written. */
+export class TooManyVersionsError extends Error {
+  constructor(most: number) {
+    super(`${most} versions of this class are kept already; remove one first`)
+    this.name = 'TooManyVersionsError'
+  }
+}

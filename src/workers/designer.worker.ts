@@ -12,6 +12,8 @@ function answer(request: Request): unknown {
       return desk.explain(request.ask)
     case 'ladder':
       return desk.ladder(request.ask)
+    case 'names':
+      return desk.names(request.ask)
     case 'draw':
       return desk.draw(request.ask)
     case 'choices':

@@ -109,6 +109,8 @@ export interface Questions {
   }
   explain: { ask: { item: string; person: string }; answer: Explanation }
   ladder: { ask: { item: string }; answer: LadderView }
+  /** what versions are called */
+  names: { ask: { ids: string[] }; answer: Record<string, { movement: string; name: string }> }
   /** figures of versions, for a list that is looked at */
   draw: { ask: { ids: string[] }; answer: Record<string, Drawing> }
   /** ways to fill a class that is shorter than it promises */

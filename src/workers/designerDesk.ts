@@ -80,6 +80,15 @@ export class DesignerDesk {
     )
   }
 
+  names({ ids }: Questions['names']['ask']): Questions['names']['answer'] {
+    return Object.fromEntries(
+      ids.flatMap((id) => {
+        const entry = this.catalogue.byId.get(id)
+        return entry ? [[id, { movement: entry.movement.name, name: entry.variant.name }]] : []
+      }),
+    )
+  }
+
   draw({ ids }: Questions['draw']['ask']): Questions['draw']['answer'] {
     return Object.fromEntries(ids.flatMap((id) => (this.catalogue.byId.has(id) ? [[id, this.drawing(id)]] : [])))
   }

@@ -13,6 +13,7 @@ export {
   problemText,
   SIDE_CHANGE_SECONDS,
 } from './check'
+export { backTo, differences, type PlanDifference } from './compare'
 export { beatSeconds, type PlanDose, planDoseSchema, type RepTempo, type SetWork } from './dose'
 export { amountWords, doseWords } from './doseWords'
 export { applyEdit, type BlockField, canApply, type Edit, EditError, type Frame } from './edit'
@@ -30,6 +31,7 @@ export {
   stepsOf,
 } from './formats'
 export { type Item, QUIET_POSITIONS } from './item'
+export { merged } from './merge'
 export {
   itemsOf,
   PHASE_KINDS,

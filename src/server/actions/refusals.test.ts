@@ -16,9 +16,13 @@ import * as people from './people'
 import * as screening from './screening'
 import * as sessions from './sessions'
 import * as settings from './settings'
+import * as versions from './versions'
 
 type Action = (input: unknown) => Promise<Outcome<object, unknown>>
-const ACTIONS: Record<string, Action> = { ...classes, ...movements, ...people, ...screening, ...sessions, ...settings } as Record<string, Action>
+const ACTIONS: Record<string, Action> = { ...classes, ...movements, ...people, ...screening, ...sessions, ...settings, ...versions } as Record<
+  string,
+  Action
+>
 /** Takes no input. */
 const WITHOUT_INPUT = new Set(['rulesSeen'])
 
@@ -44,6 +48,9 @@ const SHAPED: Record<string, object> = {
     from: { kind: 'template', key: 'seated' },
   },
   proposeClass: { promisedMinutes: 20, kit: ['band'], from: { kind: 'class', id } },
+  keepVersion: { key: id, classId: id, name: 'Before Christmas' },
+  listVersions: { classId: id },
+  removeVersion: { id },
   duplicateClass: { key: id, id, title: 'Seats again', withPeople: true },
   moveClass: { id, revision: 1, weekday: 3, startTime: '11:00', calendar: { dates: [day], off: [] } },
   removeClass: { id },

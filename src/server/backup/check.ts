@@ -4,7 +4,7 @@ import { answersSchema, checkInSchema, overruleSchema } from '@/core/client'
 import { leadEventSchema } from '@/core/lead'
 import { itemsOf, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
-import { attendances, leadEvents, logEntries, overrules, screenings, sessions, studios } from '../db/schema'
+import { attendances, leadEvents, logEntries, overrules, planVersions, screenings, sessions, studios } from '../db/schema'
 import { readDocument, UnreadableError } from '../repositories/readable'
 import { unreadable, unreadableSessions } from '../repositories/unreadable'
 import { writeBackup } from './document'
@@ -40,6 +40,8 @@ export async function checkData(db: Database): Promise<Check> {
     if (checkIn) look(checkInSchema, 'check-in', `of ${clientId} in ${sessionId}`, checkIn)
   for (const { id, at, kind, text, person } of await db.select().from(leadEvents))
     look(leadEventSchema, 'event', id, { id, at, kind, ...(text !== null && { text }), ...(person !== null && { person }) })
+  for (const { id, plan } of await db.select({ id: planVersions.id, plan: planVersions.plan }).from(planVersions))
+    look(planSchema, 'version', id, plan)
   problems.push(...(await strayLogRows(db)))
   return { rows: Object.values(counts).reduce((sum, { rows }) => sum + rows, 0), problems }
 }

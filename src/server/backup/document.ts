@@ -20,6 +20,7 @@ export const TABLES: readonly string[] = [
   schema.clients,
   schema.classes,
   schema.rosterEntries,
+  schema.planVersions,
   schema.sessions,
   schema.attendances,
   schema.logEntries,

@@ -104,6 +104,20 @@ export const sessions = pgTable(
   (table) => [uniqueIndex('session_class_day').on(table.classId, table.day), index('session_studio_day').on(table.studioId, table.day)],
 )
 
+/** A plan as it was at some time, kept under a name. */
+export const planVersions = pgTable(
+  'plan_version',
+  {
+    id: uuid().primaryKey(),
+    studioId: studioId(),
+    classId: classId(),
+    name: text().notNull(),
+    plan: jsonb().$type<PlanDraft>().notNull(),
+    ...stamps,
+  },
+  (table) => [index('plan_version_class').on(table.classId)],
+)
+
 const sessionId = () =>
   uuid()
     .notNull()

@@ -23,6 +23,7 @@ import * as sessions from './sessions'
 import * as studios from './studios'
 import * as timetable from './timetable'
 import * as unreadable from './unreadable'
+import * as versions from './versions'
 
 /** Everything of one studio, by the ids that another one tries. */
 interface House {
@@ -33,6 +34,7 @@ interface House {
   letter: string
   screening: string
   own: string
+  version: string
 }
 const plan = planSchema.parse({
   title: 'Seats',
@@ -84,7 +86,9 @@ const house = async (name: string): Promise<House> => {
   await screenings.keepForm(db, studio, { ...form({ client } as House, screening) }, (kept) => kept)
   await overrules.addOverrule(db, studio, randomUUID(), client, word)
   await ownMovements.addOwn(db, studio, ownId, own)
-  return { studio, client, class: classId, session, letter, screening, own: ownId }
+  const version = randomUUID()
+  await versions.keepVersion(db, studio, version, classId, 'kept')
+  return { studio, client, class: classId, session, letter, screening, own: ownId, version }
 }
 
 let mine: House
@@ -113,6 +117,7 @@ const REPOSITORIES = {
   studios,
   timetable,
   unreadable,
+  versions,
 }
 type Call = () => Promise<unknown>
 const db = () => held.db
@@ -209,6 +214,9 @@ const TRIES: Record<string, Call | Call[]> = {
   'sessions.traceOf': async () => Object.values(await sessions.traceOf(db(), mine.studio, theirs.client)).flat(),
   'sessions.keepStretches': () => sessions.keepStretches(db(), mine.studio, theirs.session, []),
   'sessions.ledSessions': () => sessions.ledSessions(db(), mine.studio, [theirs.class], { from: '2026-01-01', before: '2027-01-01', most: 8 }),
+  'versions.versionsOf': () => versions.versionsOf(db(), mine.studio, theirs.class),
+  'versions.keepVersion': () => versions.keepVersion(db(), mine.studio, randomUUID(), theirs.class, 'stolen'),
+  'versions.removeVersion': () => versions.removeVersion(db(), mine.studio, theirs.version),
   'sessions.lastVariants': () => sessions.lastVariants(db(), mine.studio, theirs.client),
 }
 /** Lists and makes within the own studio; they are given no id of anybody else, or are helpers of the others. */
@@ -260,6 +268,7 @@ const TABLES = [
   'screening',
   'overrule',
   'own_movement',
+  'plan_version',
   'erasure',
 ]
 const everything = async () => {

@@ -10,6 +10,8 @@ interface Props {
   refusal: string | undefined
   /** a session of this class has begun and a change was made since */
   begun: boolean
+  /** another window changed the plan as well */
+  joined: boolean
   onAgain: () => void
   onEdit: (edit: Edit) => void
 }
@@ -46,7 +48,7 @@ export function takeSets(warning: Extract<PlanWarning, { code: 'overruns' }>, mo
 }
 
 /** What the class as a whole needs to be told: whose day it is not, whose questions are open, who rests more, what the plan lacks. */
-export function ClassNotices({ plan, model, failed, refusal, begun, onAgain, onEdit }: Props) {
+export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAgain, onEdit }: Props) {
   const closed = model.people.filter((person) => person.closed)
   const limited = model.people.filter((person) => !person.closed && person.limited.length + person.unlisted.length > 0)
   const resting = model.people.filter((person) => !person.closed && person.ownRests.length > 0)
@@ -64,6 +66,11 @@ export function ClassNotices({ plan, model, failed, refusal, begun, onAgain, onE
       {begun && (
         <p role="status" className="border-l-4 border-soft pl-3">
           A session of this class has begun. It goes on with the plan it began with; what you change now is for the next one.
+        </p>
+      )}
+      {joined && (
+        <p role="status" className="border-l-4 border-soft pl-3">
+          Another window changed this plan as well. You touched different things, so both are kept.
         </p>
       )}
       {closed.length > 0 && (

@@ -33,6 +33,7 @@ const QuestionsSheet = dynamic(() => import('./QuestionsSheet').then((one) => on
 const RoomSheet = dynamic(() => import('./RoomSheet').then((one) => one.RoomSheet))
 const RosterSheet = dynamic(() => import('./RosterSheet').then((one) => one.RosterSheet))
 const StaleSheet = dynamic(() => import('./StaleSheet').then((one) => one.StaleSheet))
+const Versions = dynamic(() => import('./Versions').then((one) => one.Versions))
 const TimeSheet = dynamic(() => import('./TimeSheet').then((one) => one.TimeSheet))
 
 // beside the plan, not of it: fetched at once, and there when the first row is chosen or the first dose is typed
@@ -102,7 +103,11 @@ export function Designer({
 }: Props) {
   const router = useRouter()
   const ask = useDesk({ plan: startPlan, people, own, experience })
-  const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun } = usePlan(id, startPlan, revision)
+  const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun, joined } = usePlan(
+    id,
+    startPlan,
+    revision,
+  )
   const [open, setOpen] = useState<Open>()
   const [chosen, setChosen] = useState<Selected>()
   const [at, setAt] = useState<number>()
@@ -173,6 +178,7 @@ export function Designer({
       failed={judged === 'failed'}
       refusal={save === 'refused' ? refusal : undefined}
       begun={begun === true}
+      joined={joined === true}
       onAgain={judgeAgain}
       onEdit={edit}
     />
@@ -285,6 +291,7 @@ export function Designer({
 
       {open?.kind === 'room' && (
         <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })}>
+          <Versions classId={id} plan={plan} ask={ask} saved={saved} onEdit={edit} />
           <ClassTools id={id} title={plan.title} people={places.length} />
         </RoomSheet>
       )}

@@ -1,7 +1,7 @@
 'use client'
 import { useCallback, useEffect, useLayoutEffect, useReducer, useRef } from 'react'
 import { problemsText } from '@/core/formats/files'
-import { applyEdit, type Edit, type PlanDraft } from '@/core/plan'
+import { applyEdit, canApply, type Edit, merged, type PlanDraft } from '@/core/plan'
 import { saveClass } from '@/server/actions/classes'
 import { useUnloadGuard } from '../shell/useLeaveGuard'
 import { keepHistory, rememberedHistory } from './planHistory'
@@ -18,6 +18,8 @@ interface State {
   refusal?: string
   /** a session of this class has begun, and goes on with the plan it began with */
   begun?: boolean
+  /** changes of another window were taken in */
+  joined?: boolean
 }
 
 type Move =
@@ -29,6 +31,8 @@ type Move =
   | { kind: 'stale'; newer: { plan: PlanDraft; revision: number } }
   | { kind: 'refused'; message: string }
   | { kind: 'settle'; plan: PlanDraft }
+  /** with what another window has saved, where both touch different things */
+  | { kind: 'merged'; plan: PlanDraft }
   | { kind: 'remember'; undo: Edit[]; redo: Edit[] }
 
 /** "Saved" is never shown over a change that is not. */
@@ -43,12 +47,15 @@ function reduce(state: State, move: Move): State {
     case 'undo': {
       const edit = state.undo.at(-1)
       if (!edit) return state
+      // what it takes back was taken out in another window
+      if (!canApply(state.plan, edit)) return { ...state, undo: state.undo.slice(0, -1) }
       const { plan, inverse } = applyEdit(state.plan, edit)
       return { ...state, plan, undo: state.undo.slice(0, -1), redo: [...state.redo, inverse], save: unsaved(state) }
     }
     case 'redo': {
       const edit = state.redo.at(-1)
       if (!edit) return state
+      if (!canApply(state.plan, edit)) return { ...state, redo: state.redo.slice(0, -1) }
       const { plan, inverse } = applyEdit(state.plan, edit)
       return { ...state, plan, redo: state.redo.slice(0, -1), undo: [...state.undo, inverse], save: unsaved(state) }
     }
@@ -64,6 +71,8 @@ function reduce(state: State, move: Move): State {
       return { ...state, save: 'stale', newer: move.newer }
     case 'refused':
       return { ...state, save: 'refused', refusal: move.message }
+    case 'merged':
+      return { ...state, plan: move.plan, save: 'saving', joined: true }
     case 'settle': {
       const { newer: _newer, ...rest } = state
       return { ...rest, plan: move.plan, undo: [], redo: [], save: 'saving' }
@@ -96,8 +105,15 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
           revision.current = outcome.revision
           savedPlan.current = plan
           if (latest.current.plan === plan) move({ kind: 'saved', begun: outcome.begun })
-        } else if (outcome.kind === 'stale') move({ kind: 'stale', newer: { plan: outcome.newer, revision: outcome.revision } })
-        else
+        } else if (outcome.kind === 'stale') {
+          // what was typed while this was on its way is in it
+          const both = merged(savedPlan.current, latest.current.plan, outcome.newer)
+          if (both) {
+            revision.current = outcome.revision
+            savedPlan.current = outcome.newer
+            move({ kind: 'merged', plan: both })
+          } else move({ kind: 'stale', newer: { plan: outcome.newer, revision: outcome.revision } })
+        } else
           move({
             kind: 'refused',
             message: outcome.kind === 'gone' ? outcome.message : problemsText(outcome.problems),

@@ -1,0 +1,53 @@
+'use server'
+import { randomUUID } from 'node:crypto'
+import { z } from 'zod'
+import type { PlanDraft } from '@/core/plan'
+import { getClass } from '../repositories/classes'
+import { once } from '../repositories/requests'
+import { keepVersion as keep, removeVersion as remove, versionsOf } from '../repositories/versions'
+import { TooManyVersionsError } from '../stale'
+import { here } from '../studio'
+import { answer, InvalidError, idSchema, type Outcome } from './outcome'
+
+const keepSchema = z.strictObject({ key: idSchema, classId: idSchema, name: z.string().trim().min(1, 'a name is needed').max(80) })
+
+/** Keeps the plan of a class as it is saved now. */
+export async function keepVersion(input: unknown): Promise<Outcome<{ id: string }>> {
+  return answer(keepSchema, input, async ({ key, ...made }) => {
+    const { db, studio } = await here()
+    return once(db, studio.id, key, made, async (tx) => {
+      const id = randomUUID()
+      await keep(tx, studio.id, id, made.classId, made.name).catch((error: unknown) => {
+        if (error instanceof TooManyVersionsError) throw new InvalidError([{ path: '$.classId', message: error.message }])
+        throw error
+      })
+      return { id }
+    })
+  })
+}
+
+/** A version as the class page lists it. */
+export interface KeptVersion {
+  id: string
+  name: string
+  /** when it was kept, ISO 8601 */
+  keptAt: string
+  plan: PlanDraft
+}
+
+export async function listVersions(input: unknown): Promise<Outcome<{ versions: KeptVersion[] }>> {
+  return answer(z.strictObject({ classId: idSchema }), input, async ({ classId }) => {
+    const { db, studio } = await here()
+    await getClass(db, studio.id, classId)
+    const versions = await versionsOf(db, studio.id, classId)
+    return { versions: versions.map(({ keptAt, ...version }) => ({ ...version, keptAt: keptAt.toISOString() })) }
+  })
+}
+
+export async function removeVersion(input: unknown): Promise<Outcome<object>> {
+  return answer(z.strictObject({ id: idSchema }), input, async ({ id }) => {
+    const { db, studio } = await here()
+    await remove(db, studio.id, id)
+    return {}
+  })
+}
