@@ -23,6 +23,7 @@ import * as people from './people'
 import * as screening from './screening'
 import * as sessions from './sessions'
 import * as settings from './settings'
+import * as versions from './versions'
 
 // outside of a request there is no page to load anew
 vi.mock('next/cache', () => ({ refresh: () => {} }))
@@ -268,13 +269,39 @@ describe('what has to be asked about', () => {
     await done(twice({ since: '2020-01-01' }, { since: '2026-01-01' }))
   })
 
+  test('a version is the plan as it was saved, to the last field, and stays so when the class goes on', async () => {
+    const id = await aClass('Kept twice')
+    const { plan: before, revision } = await getClass(held.db, studio, id)
+    await done(versions.keepVersion({ key: randomUUID(), classId: id, name: ' First ' }))
+    await done(classes.saveClass({ id, revision, plan: { ...before, promisedMinutes: 55 } }))
+    const { versions: kept } = await done(versions.listVersions({ classId: id }))
+    expect(kept.map(({ name, plan: one }) => [name, one])).toEqual([['First', before]])
+    await done(versions.removeVersion({ id: kept[0]!.id }))
+    expect((await done(versions.listVersions({ classId: id }))).versions).toEqual([])
+  })
+  test('one more than can be looked through is refused', async () => {
+    const classId = await aClass('Often kept')
+    for (let n = 0; n < 40; n++) await done(versions.keepVersion({ key: randomUUID(), classId, name: `No. ${n}` }))
+    expect(await versions.keepVersion({ key: randomUUID(), classId, name: 'One more' })).toMatchObject({ ok: false, kind: 'invalid' })
+    expect((await done(versions.listVersions({ classId }))).versions).toHaveLength(40)
+  })
+
   test('who no longer agrees is in no class until there is a new agreement', async () => {
     const [client, id] = [await somebody('Leaving', { conditions: [{ slug: 'asthma' }] }), await aClass('Without')]
     const { revision } = await done(people.withdrawConsent({ id: client }))
     const roster = { id, revision: 1, people: [{ clientId: client, place: 'enrolled' }] }
     expect(await classes.saveRoster(roster)).toMatchObject({ ok: false, kind: 'invalid', problems: [{ path: '$.people' }] })
+    const joining = async () => (await done(people.whoCanJoin())).people.map(({ id: one }) => one)
+    expect(await joining()).not.toContain(client)
+    const visit = { promisedMinutes: 25, weekday: null, startTime: null, from: { kind: 'template', key: 'visit' }, clientId: client }
+    const asked = () => classes.createClass({ key: randomUUID(), title: 'At Leaving’s', ...visit })
+    expect(await asked()).toMatchObject({ ok: false, kind: 'invalid', problems: [{ path: '$.people' }] })
+    expect((await listClasses(held.db, studio)).map(({ plan: { title } }) => title)).not.toContain('At Leaving’s')
     const { record } = await getClient(held.db, studio, client)
     await done(people.savePerson({ id: client, revision, record: { ...record, consentOn: DAY } }))
+    expect(await joining()).toContain(client)
+    const made = await done(asked())
+    expect(await placesOf(held.db, studio, made.id)).toEqual([{ clientId: client, place: 'enrolled' }])
     expect((await getClient(held.db, studio, client)).record.consentWithdrawnOn).toBeUndefined()
     await done(classes.saveRoster(roster))
   })

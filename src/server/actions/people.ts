@@ -14,7 +14,7 @@ import { addClient, addClients, getClient, listClients, saveClient } from '../re
 import { agreedAgain, eraseClient, eraseHealth } from '../repositories/erasing'
 import { addOverrule, withdrawOverrule as takeBack } from '../repositories/overrules'
 import { once } from '../repositories/requests'
-import { peopleOn } from '../roster'
+import { callNames, peopleOn } from '../roster'
 import { RULE_BASE } from '../ruleBase'
 import { here, keptSince, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
@@ -82,6 +82,18 @@ const overruleInput = z.strictObject({
 })
 
 /** Keeps the instructor's own word against a verdict, for the dose and support of the class where it is given. What is absolute is refused. */
+/** Everybody who can be in a class, by name: whoever no longer agrees that health data are kept cannot. */
+export async function whoCanJoin(): Promise<Outcome<{ people: { id: string; name: string }[] }>> {
+  return answer(z.undefined(), undefined, async () => {
+    const { db, studio } = await here()
+    const clients = await listClients(db, studio.id)
+    const names = callNames(clients.map(({ record }) => record))
+    return {
+      people: clients.flatMap(({ id, record }, index) => (record.consentWithdrawnOn === undefined ? [{ id, name: names[index]! }] : [])),
+    }
+  })
+}
+
 export async function overrule(input: unknown): Promise<Outcome<object>> {
   return answer(overruleInput, input, async ({ clientId, item, reason, until, classId, everywhere, day }) => {
     const { db, studio } = await here()

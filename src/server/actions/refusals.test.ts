@@ -24,7 +24,7 @@ const ACTIONS: Record<string, Action> = { ...classes, ...movements, ...people, .
   Action
 >
 /** Takes no input. */
-const WITHOUT_INPUT = new Set(['rulesSeen'])
+const WITHOUT_INPUT = new Set(['rulesSeen', 'whoCanJoin'])
 
 const id = randomUUID()
 const person = clientSchema.parse({ given: 'Ada', birthDate: '1950-01-01' })

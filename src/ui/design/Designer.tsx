@@ -71,7 +71,6 @@ interface Props {
   plan: PlanDraft
   revision: number
   people: WorkerPerson[]
-  everybody: { id: string; name: string }[]
   own: StoredOwn[]
   experience: Experience
   /** what holds here on the instructor's own word */
@@ -92,7 +91,6 @@ export function Designer({
   plan: startPlan,
   revision,
   people,
-  everybody,
   own,
   experience,
   overruled,
@@ -302,9 +300,7 @@ export function Designer({
       )}
       {open?.kind === 'time' && <TimeSheet id={id} day={day} time={time} onClose={() => setOpen(undefined)} />}
       {open?.kind === 'questions' && <QuestionsSheet questions={open.questions} items={model.items.length} onClose={() => setOpen(undefined)} />}
-      {open?.kind === 'roster' && (
-        <RosterSheet classId={id} revision={rosterRevision} everybody={everybody} roster={places} onClose={() => setOpen(undefined)} />
-      )}
+      {open?.kind === 'roster' && <RosterSheet classId={id} revision={rosterRevision} roster={places} onClose={() => setOpen(undefined)} />}
       {save === 'stale' && newer && <StaleSheet mine={plan} theirs={newer.plan} onMine={keepMine} onTheirs={takeTheirs} />}
     </div>
   )

@@ -1,31 +1,34 @@
 'use client'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { useEffect, useState, useTransition } from 'react'
 import { saveRoster } from '@/server/actions/classes'
+import { whoCanJoin } from '@/server/actions/people'
 import { answered, refusalWords } from '../shell/answered'
 import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
 
 type RosterPlace = 'enrolled' | 'waiting' | 'guest'
+/** More names than these are searched rather than read. */
+const MANY = 20
 
 /** Who is on the roster of a class. */
 export function RosterSheet({
   classId,
   revision,
-  everybody,
   roster,
   onClose,
 }: {
   classId: string
   /** of the roster as it is shown */
   revision: number
-  everybody: { id: string; name: string }[]
   roster: { clientId: string; place: RosterPlace }[]
   onClose: () => void
 }) {
   const router = useRouter()
   const [chosen, setChosen] = useState(() => new Map(roster.map(({ clientId, place }) => [clientId, place])))
+  const [everybody, setEverybody] = useState<{ id: string; name: string }[]>()
+  const [sought, setSought] = useState('')
   const [problem, setProblem] = useState<string>()
   const [saving, start] = useTransition()
   const put = (id: string, place: RosterPlace | undefined) =>
@@ -49,16 +52,36 @@ export function RosterSheet({
       router.refresh()
       onClose()
     })
+  useEffect(() => {
+    let live = true
+    void answered(whoCanJoin()).then((outcome) => {
+      if (!live) return
+      if (outcome.ok) setEverybody(outcome.people)
+      else setProblem(outcome.kind === 'away' ? 'The server did not answer. Close this and open it again.' : refusalWords(outcome))
+    })
+    return () => {
+      live = false
+    }
+  }, [])
+  const words = sought.trim().toLowerCase()
+  const shown = everybody?.filter(({ id, name }) => words === '' || chosen.has(id) || name.toLowerCase().includes(words))
   return (
     <Sheet open onClose={onClose} title="Roster">
-      {everybody.length === 0 && (
+      {!everybody && !problem && <p className="text-soft">Looking…</p>}
+      {everybody && everybody.length > MANY && (
+        <label className="field mb-3">
+          <span>Find a name</span>
+          <input className="input" value={sought} onChange={({ target }) => setSought(target.value)} />
+        </label>
+      )}
+      {everybody?.length === 0 && (
         <p>
           Nobody is registered yet. <Link href="/people/new">Add a first person.</Link>
         </p>
       )}
       <p className="mb-3 text-soft">Who waits for a place is not judged with the class; a guest is.</p>
       <ul>
-        {everybody.map(({ id, name }) => (
+        {shown?.map(({ id, name }) => (
           <li key={id}>
             <div className="flex items-center justify-between gap-3">
               <Check checked={chosen.has(id)} onChange={(ticked) => put(id, ticked ? 'enrolled' : undefined)}>
@@ -82,7 +105,7 @@ export function RosterSheet({
       </ul>
       {problem && <p className="wrong mt-3">{problem}</p>}
       <div className="sticky bottom-0 mt-4 flex gap-3 bg-sheet py-3">
-        <button type="button" className="action" disabled={saving} onClick={() => save(newer ?? revision)}>
+        <button type="button" className="action" disabled={saving || !everybody} onClick={() => save(newer ?? revision)}>
           {newer === undefined ? `Keep these ${chosen.size}` : `Keep these ${chosen.size} all the same`}
         </button>
         <button type="button" className="quiet" onClick={onClose}>

@@ -4,7 +4,6 @@ import { experienceOf } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
-import { listClients } from '@/server/repositories/clients'
 import { overrulesOf } from '@/server/repositories/overrules'
 import { callNames, peopleOn } from '@/server/roster'
 import { shownDay } from '@/server/studio'
@@ -25,12 +24,11 @@ export default async function ClassPage({
   const { db, studio, id, found: stored } = await named(params, getClass)
   const { day: asked, add } = await searchParams
   const day = shownDay(studio, stored, asked)
-  const [shelf, places, rostered, roster, everybody] = await Promise.all([
+  const [shelf, places, rostered, roster] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),
     rosterRevision(db, studio.id, id),
     rosterOf(db, studio.id, id),
-    listClients(db, studio.id),
   ])
   const [people, experience] = await Promise.all([
     peopleOn(db, studio.id, roster, day, id),
@@ -39,7 +37,7 @@ export default async function ClassPage({
   const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people, experience })
   // after the answer: the page does not wait for it
   after(() => noteClass(db, studio.id, id, cells))
-  const names = callNames(everybody.map(({ record }) => record))
+  const names = callNames(roster.map(({ record }) => record))
   const overruled = overruledIn(
     await overrulesOf(
       db,
@@ -50,7 +48,7 @@ export default async function ClassPage({
     {
       catalogue: shelf.catalogue,
       titles: new Map([[id, stored.plan.title]]),
-      people: new Map(everybody.map((client, index) => [client.id, names[index]!])),
+      people: new Map(roster.map((client, index) => [client.id, names[index]!])),
     },
     id,
   )
@@ -71,9 +69,6 @@ export default async function ClassPage({
       plan={stored.plan}
       revision={stored.revision}
       people={people}
-      everybody={everybody.flatMap(({ id: person, record }, index) =>
-        record.consentWithdrawnOn === undefined ? [{ id: person, name: names[index]! }] : [],
-      )}
       own={shelf.own}
       experience={experience}
       overruled={overruled}
