@@ -19,20 +19,23 @@ const people: WorkerPerson[] = demoPeople(DAY).map(({ record }, index) => ({
 const plans = DEMO_CLASSES.map(({ plan }) => planSchema.parse(plan))
 const twelve = people.slice(0, 12)
 
-type Step = { kind: 'variant' | 'dose' | 'remove' | 'support'; at: number; pick: number }
+type Step = { kind: 'variant' | 'dose' | 'remove' | 'support' | 'pause'; at: number; pick: number }
 const stepArbitrary: fc.Arbitrary<Step> = fc.record({
-  kind: fc.constantFrom('variant' as const, 'dose' as const, 'remove' as const, 'support' as const),
+  kind: fc.constantFrom('variant' as const, 'dose' as const, 'remove' as const, 'support' as const, 'pause' as const),
   at: fc.nat(200),
   pick: fc.nat(LIBRARY.entries.length - 1),
 })
 function editOf(plan: PlanDraft, { kind, at, pick }: Step): Edit | undefined {
   if (kind === 'support') return { kind: 'set-plan', change: { room: { ...plan.room, supportInReach: pick % 2 === 0 } } }
+  const blocks = plan.phases.flatMap((phase) => phase.blocks)
+  // minutes of all that comes after are others
+  if (kind === 'pause') return { kind: 'set-block', block: blocks[at % blocks.length]!.id, change: { pauseAfter: pick % 600 } }
   const items = itemsOf(plan)
   if (items.length < 2) return undefined
   const { item } = items[at % items.length]!
   if (kind === 'remove') return { kind: 'remove-item', item: item.id }
   if (kind === 'variant') return { kind: 'set-variant', item: item.id, variant: LIBRARY.entries[pick]!.variant.id }
-  const dose = { sets: 1 + (pick % 3), reps: 4 + (pick % 9), holdSeconds: pick % 20, restSeconds: 20, loadKg: 0, rpe: 2 + (pick % 4) }
+  const dose = { sets: 1 + (pick % 3), reps: 4 + (pick % 9), holdSeconds: pick % 20, restSeconds: (pick * 7) % 120, loadKg: 0, rpe: 2 + (pick % 4) }
   return { kind: 'set-dose', item: item.id, dose }
 }
 
@@ -50,7 +53,7 @@ describe('an edit judges what it touches and nothing less', () => {
           expect(desk.model({ plan }).model).toEqual(new DesignerDesk().model({ plan, people: twelve }).model)
         }
       }),
-      { numRuns: 12 },
+      { numRuns: 20 },
     )
   })
 

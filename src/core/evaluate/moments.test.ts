@@ -1,6 +1,7 @@
+import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Segment, SegmentKind } from '../timing'
-import { type Held, momentAt, START } from './moments'
+import { advance, type Held, momentAt, START, sinceAtLeast } from './moments'
 
 const SEAT: Held = { base: 'seated-unsupported', rpe: 2 }
 const STAND = (rpe: number): Held => ({ base: 'standing-free', rpe })
@@ -81,4 +82,32 @@ describe('minutes from the timeline (1.6)', () => {
     expect(minutes(segments, 'i', { a: STAND(3), i: STAND(3) }).minSinceAerobic).toBe(99)
     expect(minutes(segments, 'i', { a: STAND(4), i: STAND(3) }).minSinceAerobic).toBe(0)
   })
+})
+
+test('minutes are never more than from where somebody may have come into the family, so what stays under a threshold need not be worked out', () => {
+  const kinds: SegmentKind[] = ['work', 'rest', 'change', 'pause', 'talk', 'water', 'link', 'side-change']
+  const held: Record<string, Held> = { sit: SEAT, stand: STAND(4), flat: FLAT, bed: { base: 'bed-supine', rpe: 1 } }
+  const part = fc.tuple(fc.constantFrom(...kinds), fc.integer({ min: 1, max: 300 }), fc.constantFrom(...Object.keys(held)))
+  fc.assert(
+    fc.property(
+      fc.array(part, { maxLength: 14 }),
+      fc.array(part, { maxLength: 5 }),
+      fc.constantFrom(...Object.values(held)),
+      (before, between, own) => {
+        const segments = row(...before, ...between, ['change', 8, 'i'], ['work', 60, 'i'])
+        const holds = (id: string) => (id === 'i' ? own : held[id]!)
+        const walk = segments.slice(0, before.length).reduce((now, segment) => advance(now, segment, holds), START)
+        const ahead = segments.slice(before.length)
+        const end = ahead.at(-1)!.startSeconds + ahead.at(-1)!.seconds
+        const moment = momentAt(walk, ahead, 'i', holds)
+        for (const [family, minutes] of [
+          ['seated', moment.seatedMin],
+          ['standing', moment.standingMin],
+          ['supine', moment.supineMin],
+        ] as const)
+          expect(minutes).toBeLessThanOrEqual((end - sinceAtLeast(walk, family, ahead[0]!.startSeconds)) / 60)
+      },
+    ),
+    { numRuns: 500 },
+  )
 })

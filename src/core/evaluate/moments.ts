@@ -63,6 +63,9 @@ function enter(blocks: Walk['blocks'], family: Family | undefined, at: number): 
   return next
 }
 
+/** s from which on somebody who stays in a family at the next segments has been in it, at the earliest. */
+export const sinceAtLeast = (walk: Walk, family: Tracked, start: number): number => walk.blocks[family]?.since ?? start
+
 /** One segment further. @param heldIn what the person does in an item */
 export function advance(walk: Walk, segment: Segment, heldIn: (item: string) => Held): Walk {
   const { kind, item, startSeconds, seconds, position, relief } = segment
@@ -200,8 +203,13 @@ function harmlessFor(assessment: Assessment): Harmless {
  * they do alone.
  *
  * @param momentFor minutes by position, for somebody who would do the item so
+ * @param atMost no more minutes in a family than these, whatever the position: where they do no harm the exact ones are not worked out
  */
-export function sceneAt(assessment: Assessment, momentFor: (base: BasePosition) => Moment): { at: SceneAt; key: string } {
+export function sceneAt(
+  assessment: Assessment,
+  momentFor: (base: BasePosition) => Moment,
+  atMost: (family: Tracked) => number = () => Number.POSITIVE_INFINITY,
+): { at: SceneAt; key: string } {
   const { situation } = assessment
   const harmless = harmlessFor(assessment)
   const moments = new Map<Family, Moment>()
@@ -243,12 +251,12 @@ export function sceneAt(assessment: Assessment, momentFor: (base: BasePosition) 
     return { vector: lying, demands: lying, session: timed }
   }
   const parts = [
-    ['seated-unsupported', 'seatedMin', 'seated'],
-    ['standing-free', 'standingMin', 'standing'],
-    ['floor-supine', 'supineMin', undefined],
+    ['seated-unsupported', 'seatedMin', 'seated', 'seated'],
+    ['standing-free', 'standingMin', 'standing', 'standing'],
+    ['floor-supine', 'supineMin', undefined, 'supine'],
   ] as const
-  const over = parts.flatMap(([base, field, turns]) => {
-    if (harmless[field] === Number.POSITIVE_INFINITY) return []
+  const over = parts.flatMap(([base, field, turns, family]) => {
+    if (atMost(family) <= harmless[field]) return []
     const minutes = momentOf(base)[field]
     if (minutes <= harmless[field]) return []
     // a change of the dose says from how many minutes flat, so these stand in the answer; of the others only which rules they turn

@@ -34,81 +34,100 @@ interface RowProps {
   intents: Pick<TableIntents, 'onSelect' | 'onDose'>
 }
 
+type RestProps = Omit<RowProps, 'name' | 'optional' | 'drawing'>
+
+/** Equal in all that is shown; a dose is another object with every judgement. */
+const alike = <P extends { dose: PlanDose }>(before: P, after: P): boolean =>
+  (Object.keys(after) as (keyof P)[]).every((key) =>
+    key === 'dose' ? before.dose === after.dose || JSON.stringify(before.dose) === JSON.stringify(after.dose) : before[key] === after[key],
+  )
+
+/** What stands right of the name: dragging knows nothing of it, so that it is left alone when something else is. */
+const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dose, seconds, marks, people, chosen, intents }: RestProps) {
+  const everybody =
+    people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
+  const each = marks.split(' ') as Cell['mark'][]
+  return (
+    <>
+      <td className="p-0">
+        <DoseCell
+          dose={dose}
+          amount={amount}
+          detail={detail}
+          label={`${movement}: ${amount ?? ''} ${detail}`}
+          cell={`${index},${DOSE_COLUMN}`}
+          onSay={(said) => intents.onDose(id, said, dose)}
+          onSelect={() => intents.onSelect({ kind: 'item', item: id })}
+        />
+      </td>
+      <td className="pr-2 text-right text-[0.94rem] text-soft">{clock(seconds)}</td>
+      {everybody.map(([person, called], column) => {
+        const mark = each[column] ?? 'planned'
+        return (
+          <td key={person}>
+            <button
+              type="button"
+              data-cell={`${index},${column}`}
+              tabIndex={-1}
+              onClick={() => intents.onSelect({ kind: 'cell', item: id, person })}
+              aria-label={`${called}, ${movement}: ${MARK_WORDS[mark]}`}
+              aria-pressed={chosen === person}
+              className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
+            >
+              <SharedMark mark={mark} />
+              {mark === 'planned' ? '' : MARK_LETTERS[mark]}
+            </button>
+          </td>
+        )
+      })}
+    </>
+  )
+}, alike)
+
 /** One item for everybody. All that it shows comes as plain values, so that an edit of another item leaves it alone. */
-export const PlanRow = memo(
-  function PlanRow({ id, index, movement, name, amount, detail, dose, seconds, optional, marks, people, drawing, chosen, intents }: RowProps) {
-    const drawn = useHydrated()
-    const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id })
-    const everybody =
-      people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
-    const each = marks.split(' ') as Cell['mark'][]
-    return (
-      <tr
-        ref={setNodeRef}
-        style={{ transform: CSS.Translate.toString(transform), transition }}
-        className={`border-t border-line ${chosen === undefined ? '' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'} ${isDragging ? 'relative z-30 bg-sheet opacity-80' : ''}`}
-        data-item={id}
+export const PlanRow = memo(function PlanRow({ name, optional, drawing, ...rest }: RowProps) {
+  const { id, index, movement, chosen, intents } = rest
+  const drawn = useHydrated()
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id })
+  return (
+    <tr
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`border-t border-line ${chosen === undefined ? '' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'} ${isDragging ? 'relative z-30 bg-sheet opacity-80' : ''}`}
+      data-item={id}
+    >
+      <th
+        scope="row"
+        className={`sticky left-0 z-10 p-0 text-left font-normal ${chosen === undefined ? 'bg-paper' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'}`}
       >
-        <th
-          scope="row"
-          className={`sticky left-0 z-10 p-0 text-left font-normal ${chosen === undefined ? 'bg-paper' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'}`}
+        <button
+          type="button"
+          data-cell={`${index},${NAME_COLUMN}`}
+          tabIndex={index === 0 ? 0 : -1}
+          onClick={() => intents.onSelect({ kind: 'item', item: id })}
+          {...listeners}
+          className="group flex h-[47px] w-full items-center gap-2 pl-2 pr-1 text-left"
         >
-          <button
-            type="button"
-            data-cell={`${index},${NAME_COLUMN}`}
-            tabIndex={index === 0 ? 0 : -1}
-            onClick={() => intents.onSelect({ kind: 'item', item: id })}
-            {...listeners}
-            className="group flex h-[47px] w-full items-center gap-2 pl-2 pr-1 text-left"
-          >
-            <span className="flex h-[44px] w-[46px] shrink-0 items-end justify-center [content-visibility:auto] [--fig-gap:var(--paper)]">
-              {drawing && drawn && <FigureDrawing drawing={drawing} label="" className="h-[44px] max-w-[46px]" />}
+          <RowFigure drawing={drawn ? drawing : undefined} />
+          <span className="min-w-0 leading-tight">
+            <span className="block truncate font-semibold group-hover:underline">{movement}</span>
+            <span className="block truncate text-[0.85rem] text-soft">
+              {optional ? 'if there is time · ' : ''}
+              {name}
             </span>
-            <span className="min-w-0 leading-tight">
-              <span className="block truncate font-semibold group-hover:underline">{movement}</span>
-              <span className="block truncate text-[0.85rem] text-soft">
-                {optional ? 'if there is time · ' : ''}
-                {name}
-              </span>
-            </span>
-          </button>
-        </th>
-        <td className="p-0">
-          <DoseCell
-            dose={dose}
-            amount={amount}
-            detail={detail}
-            label={`${movement}: ${amount ?? ''} ${detail}`}
-            cell={`${index},${DOSE_COLUMN}`}
-            onSay={(said) => intents.onDose(id, said, dose)}
-            onSelect={() => intents.onSelect({ kind: 'item', item: id })}
-          />
-        </td>
-        <td className="pr-2 text-right text-[0.94rem] text-soft">{clock(seconds)}</td>
-        {everybody.map(([person, called], column) => {
-          const mark = each[column] ?? 'planned'
-          return (
-            <td key={person}>
-              <button
-                type="button"
-                data-cell={`${index},${column}`}
-                tabIndex={-1}
-                onClick={() => intents.onSelect({ kind: 'cell', item: id, person })}
-                aria-label={`${called}, ${movement}: ${MARK_WORDS[mark]}`}
-                aria-pressed={chosen === person}
-                className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
-              >
-                <SharedMark mark={mark} />
-                {mark === 'planned' ? '' : MARK_LETTERS[mark]}
-              </button>
-            </td>
-          )
-        })}
-      </tr>
-    )
-  },
-  (before, after) =>
-    (Object.keys(after) as (keyof RowProps)[]).every((key) =>
-      key === 'dose' ? before.dose === after.dose || JSON.stringify(before.dose) === JSON.stringify(after.dose) : before[key] === after[key],
-    ),
-)
+          </span>
+        </button>
+      </th>
+      <RowRest {...rest} />
+    </tr>
+  )
+}, alike)
+
+/** Drawn again only when it is another figure. */
+const RowFigure = memo(function RowFigure({ drawing }: { drawing: Drawing | undefined }) {
+  return (
+    <span className="flex h-[44px] w-[46px] shrink-0 items-end justify-center [content-visibility:auto] [--fig-gap:var(--paper)]">
+      {drawing && <FigureDrawing drawing={drawing} label="" className="h-[44px] max-w-[46px]" />}
+    </span>
+  )
+})
