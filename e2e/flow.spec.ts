@@ -129,6 +129,15 @@ test('a block is forecast at the pace that was learned, at that of the house, or
   await expect(length).toHaveText(learned!)
   await pace.getByRole('button', { name: 'Learn from classes' }).click()
   await expect(pace).toContainText('your pace, 24 classes')
+
+  // one of two that take turns becomes a moving rest
+  const row = page.getByRole('row').filter({ hasText: 'Band pull-apart' })
+  await row.getByRole('rowheader').getByRole('button').click()
+  await page.getByRole('checkbox', { name: 'Easily, as a moving rest between the others' }).check()
+  await expect(row).toContainText('moving rest')
+  await expect(row).toContainText('effort 2')
+  await page.keyboard.press('Control+z')
+  await expect(row).not.toContainText('moving rest')
 })
 
 test('undo and redo take an edit back and bring it again', async ({ page }) => {

@@ -22,6 +22,13 @@ const codes = (coverage: ReturnType<typeof of>) => coverage.hints.map(({ code })
 const hard = { rpe: 5, sets: 2, restSeconds: 60 }
 
 describe('what a class covers', () => {
+  test('a moving rest trains nothing, and the time it gives is time between the sets', () => {
+    const rest = { ...item('e', 'march/seated', { workSeconds: 60, reps: undefined, rpe: 2 }), asRest: true }
+    const coverage = of([{ id: 'b', format: 'alternated', items: [item('i', 'row/band-light', { ...hard, sets: 3 }), rest] }])
+    expect(coverage.qualities.map(({ quality }) => quality)).toEqual(['strength'])
+    expect(coverage.muscles.find(({ muscle }) => muscle === 'hip-flexors')?.sets).toBe(0)
+    expect(codes(coverage)).not.toContain('same-muscles')
+  })
   test('sets and seconds by muscle: main whole, helping half, two sides one set', () => {
     const { muscles } = of([{ id: 'b', items: [item('i', 'row/band-light', { sets: 3, restSeconds: 60 })] }])
     const row = LIBRARY.byId.get('row/band-light')!.movement

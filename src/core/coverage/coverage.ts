@@ -76,7 +76,7 @@ interface Done {
 /** What is done of each item, over all its visits. */
 function doneItems(items: readonly Prescription[], { segments }: Timeline): Done[] {
   return items.flatMap((item): Done[] => {
-    const work = segments.filter(({ kind, item: id }) => kind === 'work' && id === item.item.id)
+    const work = segments.filter(({ kind, item: id, moving }) => kind === 'work' && !moving && id === item.item.id)
     const [first] = work
     const last = work.at(-1)
     if (!first || !last) return []
@@ -123,9 +123,10 @@ function sameMuscles(items: readonly Prescription[], { segments }: Timeline): Co
   const byId = new Map(items.map((item) => [item.item.id, item]))
   const found = new Map<string, CoverageHint>()
   let before: { item: Prescription; end: number } | undefined
-  for (const { kind, item: id, startSeconds, seconds, rpe } of segments) {
+  for (const { kind, item: id, startSeconds, seconds, rpe, moving } of segments) {
     const item = id === undefined ? undefined : byId.get(id)
-    if (kind !== 'work' || !item) continue
+    // a moving rest is time in which the muscles rest
+    if (kind !== 'work' || !item || moving) continue
     const isHard = rpe >= HARD_RPE && ['strength', 'power'].includes(qualityOf(item.demands.purpose))
     if (isHard && before && before.item !== item) {
       const muscles = mainOf(item).filter((muscle) => mainOf(before!.item).includes(muscle))

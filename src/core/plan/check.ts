@@ -83,6 +83,11 @@ export const SIDE_CHANGE_SECONDS = 5
 
 type Work = Step & { kind: 'work' }
 
+/** Whether an item is done in place of a rest: only where movements take turns. */
+export const isRestIn = (block: Block, item: Item): boolean => item.asRest === true && (block.format === 'alternated' || block.format === 'circuit')
+/** So hard a moving rest may be, 0 to 10: talking is easy. An estimate. */
+const RESTING_RPE = 2
+
 /** A position taken and kept, rather than repetitions with a pause in each. */
 const isHeld = (dose: Dose) => dose.holdSeconds > 0 && dose.workSeconds === undefined && (dose.reps ?? 1) <= 2
 
@@ -135,7 +140,9 @@ function sourceOf(item: Item, catalogue: Catalogue): Source {
 
 function prescribe(source: Source, block: Block, works: readonly Work[], catalogue: Catalogue, bpm: number | undefined): Prescription {
   const { item, library, kind, planDose, side, entry } = source
-  const dose = inBlock(item.dose ? judgedDose(planDose, library, bpm) : library, block, works)
+  const said = inBlock(item.dose ? judgedDose(planDose, library, bpm) : library, block, works)
+  // a rest is done easily, or it is none
+  const dose = isRestIn(block, item) ? { ...said, rpe: Math.min(said.rpe, RESTING_RPE) } : said
   const first = setsOf(planDose, library, kind, bpm, 0)
   // only a number that is counted in all differs from side to side
   const sets = [first, planDose.counted === 'in-all' ? setsOf(planDose, library, kind, bpm, 1) : first] as const
@@ -180,6 +187,7 @@ export const placedIn = ({ item, planDose, side }: Pick<Prescription, 'item' | '
   dose: planDose,
   side,
   optional: item.optional,
+  asRest: item.asRest,
 })
 
 /** What was made of a block last: plans are not changed but replaced, so the same block comes to the same. */

@@ -11,7 +11,7 @@ export type Frame = Block extends infer B ? (B extends Block ? Omit<B, 'items'> 
 const PLAN_FIELDS = ['title', 'promisedMinutes', 'tracks', 'room', 'school', 'bpm', 'familiar', 'showAgain'] as const
 type PlanFields = Pick<PlanDraft, (typeof PLAN_FIELDS)[number]>
 type PhaseFields = Pick<Phase, 'kind' | 'title'>
-type ItemFields = Pick<Item, 'note' | 'optional'>
+type ItemFields = Pick<Item, 'note' | 'optional' | 'asRest'>
 
 /** Fields that take new values, and those that are said no longer: both survive being stored. */
 export interface Change<T> {

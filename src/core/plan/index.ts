@@ -2,6 +2,7 @@ export {
   aloneInBlock,
   checkPlan,
   handedOut,
+  isRestIn,
   kitOf,
   libraryRepSeconds,
   type Plan,

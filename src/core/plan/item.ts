@@ -63,6 +63,8 @@ export const itemSchema = z
     dose: planDoseSchema.optional(),
     /** left out when time is short: the forecast is then a range */
     optional: z.boolean().optional(),
+    /** done easily in place of a rest between the others that it takes turns with; judged as any movement is */
+    asRest: z.boolean().optional(),
     note: z.string().max(300).optional(),
   })
   .refine((item) => (item.variant === undefined) !== (item.described === undefined), {

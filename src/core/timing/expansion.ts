@@ -191,7 +191,7 @@ export class Expansion {
   private work(phase: Phase, block: Block, step: Work, to: Prescription) {
     const { item, movement, side, sets } = to
     const optional = step.optional || item.optional || block.optional
-    const tagged = { item: item.id, set: step.set, sets: step.sets, optional }
+    const tagged = { item: item.id, set: step.set, sets: step.sets, optional, ...(step.moving && { moving: true as const }) }
     const one = (which: 0 | 1, extra: Partial<Segment>, seconds?: number) => {
       const done = sets[which][Math.min(step.set, sets[which].length) - 1]
       if (!done) return
@@ -203,7 +203,7 @@ export class Expansion {
         {
           kind: 'work',
           ...tagged,
-          rpe: step.rpe ?? done.rpe,
+          rpe: step.rpe ?? (step.moving ? to.dose.rpe : done.rpe),
           repSeconds:
             done.repSeconds * (done.clockSeconds > 0 ? 1 : this.rateOf(done.heldSeconds > done.countedSeconds ? 'held' : 'counted', movement)),
           ...(!byClock && done.reps !== undefined && { reps: done.reps }),
@@ -244,6 +244,15 @@ export class Expansion {
     return planned + Math.ceil(missing / 5) * 5
   }
 
+  /** What a moving rest is too short by for those who need longer ones: it counts as the rest it stands for (5.7), still from there on. */
+  private onTopOfMoving(step: Gap, after: Prescription | undefined, factor: number, items: readonly Prescription[]): number | undefined {
+    const moved = after?.item.asRest ? after.workSeconds : 0
+    const needed = Math.max(restSeconds(moved, factor), factor >= REST_BETWEEN_FACTOR && moved > 0 ? REST_BETWEEN_SECONDS : 0)
+    const ofRound = step.between === 'rounds' && factor > 1 ? (this.roundRest({ ...step, seconds: 0 }, factor, items) ?? 0) : 0
+    const missing = Math.max(needed - moved, ofRound)
+    return missing > 0 ? missing : undefined
+  }
+
   private gap(phase: Phase, block: Block, step: Gap, items: readonly Prescription[]) {
     const after = items.find(({ item }) => item.id === step.after)
     const item = after?.item.id
@@ -251,6 +260,7 @@ export class Expansion {
       this.owed = seconds === undefined ? undefined : { seconds, exact: step.exact ?? false, kind: 'rest', phase, block, item }
     }
     const factor = () => Math.max(1, ...items.map((one) => this.pacing.restFactor(one.item.id)))
+    if (step.moving) return owe(this.onTopOfMoving(step, after, factor(), items))
     switch (step.between) {
       case 'sets':
         return after && this.restBetweenSets(phase, block, step, after)
@@ -292,10 +302,12 @@ export class Expansion {
     const byId = new Map(items.map((item) => [item.item.id, item]))
     let between: Gap['between'] | 'first' = 'first'
     let before: string | undefined
+    let isNewRound = false
     for (const step of stepsOf(block, items.map(placedIn))) {
       if (step.kind === 'gap') {
         this.gap(phase, block, step, items)
-        between = step.between
+        isNewRound = step.between === 'rounds'
+        between = step.moving ? 'flow' : step.between
       }
       const to = step.kind === 'work' ? byId.get(step.item) : undefined
       if (step.kind !== 'work' || !to) continue
@@ -303,7 +315,7 @@ export class Expansion {
       const isThere = before === step.item && this.owed === undefined && (between === 'sets' || between === 'flow' || between === 'side')
       const way = between === 'round' || between === 'rounds' || between === 'flow' ? between : 'items'
       if (!isThere) this.approach(phase, block, to, way, (step.optional || to.item.optional || block.optional) ?? false)
-      if (between === 'first' || between === 'rounds') this.roundBegan = this.now
+      if (between === 'first' || isNewRound) this.roundBegan = this.now
       before = step.item
       this.work(phase, block, step, to)
     }

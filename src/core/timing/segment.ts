@@ -45,6 +45,8 @@ export interface Segment {
   position?: BasePosition
   /** weight is taken off (rule base 1.6) */
   relief?: true
+  /** an easy movement in place of a rest */
+  moving?: true
   /** left out when time is short */
   optional?: true
   /** house seconds by what they depend on; they sum to the segment's at the house's pace */

@@ -48,6 +48,38 @@ describe('worked plans, second by second', () => {
     // 92 + 110 + 85 + 40
     expect(timeline.totalSeconds).toBe(327)
   })
+  describe('a moving rest between sets', () => {
+    const easy = { id: 'e', variant: 'push/turns', asRest: true, dose: { workSeconds: 40, rpe: 3 } }
+    const blocks = (format: 'alternated' | 'circuit', more: object = {}): Blocks => [
+      { id: 'b', format, items: [push('i', { sets: 3 }), easy], ...more },
+    ]
+    const expected = ['link 5', 'count-in 3', 'work 32', 'work 40', 'work 32', 'work 40', 'work 32']
+    test('straight into it and straight on, none after the last set', () => {
+      const timeline = expand(planOf(blocks('alternated')), catalogue)
+      expect(told(timeline)).toEqual(expected)
+      expect(timeline.segments.filter(({ moving }) => moving).map(({ item, rpe }) => [item, rpe])).toEqual([
+        ['e', 2],
+        ['e', 2],
+      ])
+      expect(told(expand(planOf(blocks('circuit', { rounds: 3 })), catalogue))).toEqual(expected)
+    })
+    test('who needs longer rests rests still on top of it (5.7): 40 × 1.5 are 60', () => {
+      const pacing = { restFactor: () => 1.5, pauseSeconds: () => 0 }
+      expect(told(expand(planOf(blocks('alternated')), catalogue, pacing))).toEqual([
+        ...['link 5', 'count-in 3', 'work 32', 'work 40', 'rest 20'],
+        ...['work 32', 'work 40', 'rest 20', 'work 32'],
+      ])
+    })
+    test('a rest after the round that is said comes as well', () =>
+      expect(told(expand(planOf(blocks('circuit', { rounds: 2, restAfterRoundSeconds: 30 })), catalogue))).toEqual([
+        ...['link 5', 'count-in 3', 'work 32', 'work 40', 'rest 20', 'link 10', 'work 32'],
+      ]))
+    test('in a block whose movements do not take turns it is a movement like any other', () => {
+      const timeline = expand(planOf([{ id: 'b', items: [push('i'), easy] }]), catalogue)
+      expect(timeline.segments.some(({ moving }) => moving)).toBe(false)
+      expect(timeline.segments.at(-1)!.rpe).toBe(3)
+    })
+  })
   test('a pair in turn: change-over 10 s, at the first showing 20', () => {
     const timeline = expand(planOf([{ id: 'b', format: 'alternated', items: [push('i', { sets: 2 }), sides('k', { sets: 2 })] }], NEW), catalogue)
     expect(told(timeline)).toEqual([

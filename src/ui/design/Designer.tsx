@@ -150,7 +150,7 @@ export function Designer({
   const segment = at === undefined ? undefined : model.timeline.segments[segmentAt(model.timeline, at)]
   const atItem = model.items.find(({ id: item }) => item === segment?.item)
   const momentWords = segment
-    ? `${clock(at ?? 0)}: ${SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
+    ? `${clock(at ?? 0)}: ${segment.moving ? 'moving rest,' : SEGMENT_WORDS[segment.kind]}${atItem ? ` ${atItem.movement.toLowerCase()}, ${atItem.name.toLowerCase()}` : ''}, effort ${segment.rpe}`
     : 'Drag along the stair to see any moment.'
   const moveTo = (second: number) => {
     setAt(second)

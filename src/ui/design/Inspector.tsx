@@ -112,6 +112,11 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           onOptional={(optional) =>
             edit({ kind: 'set-item', item: item.id, change: optional ? { optional } : {}, unset: optional ? [] : ['optional'] })
           }
+          onRest={
+            place.block.format === 'alternated' || place.block.format === 'circuit'
+              ? (asRest) => edit({ kind: 'set-item', item: item.id, change: asRest ? { asRest } : {}, unset: asRest ? [] : ['asRest'] })
+              : undefined
+          }
           onMove={(by) => maybe(movedItem(plan, item.id, by))}
           onCopy={() => also(copiedItem(plan, item.id), (copy) => ({ kind: 'item', item: copy }))}
           onRemove={() => edit({ kind: 'remove-item', item: item.id })}

@@ -9,6 +9,8 @@ export interface ItemIntents {
   onChoose: (variant: string) => void
   onDose: (part: Partial<PlanDose>, unset?: readonly (keyof PlanDose)[]) => void
   onOptional: (optional: boolean) => void
+  /** undefined = in this block no movement can be a rest */
+  onRest: ((asRest: boolean) => void) | undefined
   /** whether the group knows the movement, so that it needs no showing */
   onKnown: (known: boolean) => void
   onMove: (by: -1 | 1) => void
@@ -170,6 +172,7 @@ export function ItemPanel({
   onChoose,
   onDose,
   onOptional,
+  onRest,
   onKnown,
   onMove,
   onCopy,
@@ -210,6 +213,12 @@ export function ItemPanel({
         <input type="checkbox" className="h-5 w-5" checked={item.optional ?? false} onChange={(event) => onOptional(event.target.checked)} />
         Only if there is time
       </label>
+      {onRest && (
+        <label className="flex min-h-11 items-center gap-2">
+          <input type="checkbox" className="h-5 w-5" checked={item.asRest ?? false} onChange={(event) => onRest(event.target.checked)} />
+          Easily, as a moving rest between the others
+        </label>
+      )}
       {item.variant !== undefined && (
         <label className="flex min-h-11 items-center gap-2">
           <input type="checkbox" className="h-5 w-5" checked={known} onChange={(event) => onKnown(event.target.checked)} />

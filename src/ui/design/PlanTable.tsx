@@ -4,7 +4,7 @@ import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { useMemo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { ClassModel } from '@/core/evaluate'
-import type { Block, Phase, PlanDose, PlanDraft, SaidDose } from '@/core/plan'
+import { type Block, isRestIn, type Phase, type PlanDose, type PlanDraft, type SaidDose } from '@/core/plan'
 import { MarkShapes } from '../fit/Mark'
 import { phaseWords } from './fitWords'
 import { gridKey, keepStop } from './gridKeys'
@@ -79,7 +79,10 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
         movement={item.movement}
         name={item.name}
         amount={amountInBlock(item, block)}
-        detail={detailWords(item)}
+        detail={detailWords(
+          item,
+          block.items.some((one) => one.id === id && isRestIn(block, one)),
+        )}
         dose={item.planDose}
         seconds={item.seconds}
         optional={block.items.find((one) => one.id === id)?.optional ?? false}

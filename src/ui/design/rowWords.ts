@@ -24,9 +24,10 @@ export function amountInBlock({ dose, planDose }: ModelItem, block: Block): stri
 }
 
 /** Rest, load and effort, as far as they are said. */
-export function detailWords({ dose, planDose }: ModelItem): string {
+export function detailWords({ dose, planDose }: ModelItem, asRest = false): string {
   const { restSeconds, sets, sides } = planDose
   return [
+    asRest ? 'moving rest' : '',
     sides === 'left' || sides === 'right' ? sides : '',
     dose.loadKg > 0 ? `${dose.loadKg} kg` : '',
     restSeconds !== undefined && sets > 1 ? `${restSeconds} s rest` : '',

@@ -16,7 +16,8 @@ export function usePlanKeys(intents: Intents): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement
-      if (target.matches('input, textarea, select') || target.closest('[role=dialog]')) return
+      // a box that is ticked has nothing typed in it
+      if (target.matches('input:not([type=checkbox], [type=radio]), textarea, select') || target.closest('[role=dialog]')) return
       const isUndo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z'
       const { undoEdit, redoEdit, openAdd, close } = latest.current
       if (isUndo && event.shiftKey) redoEdit()

@@ -142,7 +142,15 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
         <section className="grid flex-1 items-center gap-6 md:grid-cols-[minmax(15rem,22rem)_1fr]">
           <div>
             <p className="text-[1.5rem] font-semibold text-plum">
-              {state.status === 'ready' ? 'Ready' : state.status === 'paused' ? 'Paused' : waits ? 'Your count' : KIND_WORDS[segment.kind]}
+              {state.status === 'ready'
+                ? 'Ready'
+                : state.status === 'paused'
+                  ? 'Paused'
+                  : waits
+                    ? 'Your count'
+                    : segment.moving
+                      ? 'Rest, moving'
+                      : KIND_WORDS[segment.kind]}
               {segment.side === 'second' && ', second side'}
             </p>
             <p className="font-serif text-[clamp(160px,26vw,260px)] leading-[0.85]" aria-hidden="true">

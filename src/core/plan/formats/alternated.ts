@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type BlockRun, common, count, gap, parted, range, rest, rounds, roundsOf, work } from './common'
+import { type BlockRun, common, count, gap, inTurn, parted, range, rest, rounds, roundsOf, turn, turnGap } from './common'
 
 /** Two, three or more items in turn, one set of each, until all sets are done. */
 export const alternatedSchema = z.strictObject({
@@ -16,16 +16,23 @@ export const alternated: BlockRun<z.output<typeof alternatedSchema>> = {
   words: ({ rounds: said, items }) => [items.length === 2 ? 'a pair' : '', said ? count(said, 'time') : ''].filter(Boolean).join(', '),
   steps: ({ rounds: said, restBetweenSeconds, restAfterRoundSeconds }, items) => {
     const all = roundsOf(said, items)
-    const inRound = (round: number) => (said === undefined ? items.filter(({ dose }) => dose.sets >= round) : items)
+    // a moving rest comes in every round
+    const inRound = (round: number) =>
+      inTurn(said === undefined ? items.filter(({ dose, asRest }) => asRest || dose.sets >= round) : items, round === all)
     return parted(
       range(all),
-      (round) =>
-        parted(
-          inRound(round),
-          (item) => [work(item, round, said ?? item.dose.sets)],
-          (before) => gap('round', before.id, before.dose.restAfterSeconds ?? restBetweenSeconds),
-        ),
-      (round) => gap('round', inRound(round).at(-1)?.id ?? '', restAfterRoundSeconds ?? restBetweenSeconds),
+      (round) => {
+        const turns = inRound(round)
+        return parted(
+          turns,
+          (item) => [turn(item, round, said ?? (item.asRest ? all : item.dose.sets))],
+          (before, index) => turnGap(before, turns[index], gap('round', before.id, before.dose.restAfterSeconds ?? restBetweenSeconds)),
+        )
+      },
+      (round) => {
+        const last = inRound(round).at(-1)
+        return turnGap(last, inRound(round + 1)[0], gap('round', last?.id ?? '', restAfterRoundSeconds ?? restBetweenSeconds))
+      },
     )
   },
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { type BlockRun, common, count, gap, parted, range, rest, rounds, roundsOf, work } from './common'
+import { type BlockRun, common, count, gap, inTurn, parted, range, rest, rounds, roundsOf, turn, turnGap } from './common'
 
 /** Every item once a round, for some rounds. */
 export const circuitSchema = z.strictObject({
@@ -34,13 +34,20 @@ export const circuit: BlockRun<z.output<typeof circuitSchema>> = {
     const clocked = workSeconds !== undefined && { clockSeconds: workSeconds }
     return parted(
       range(all),
-      (round) =>
-        parted(
-          items,
-          (item) => [work(item, round, all, { ...clocked, ...spare(round) })],
-          (before) => gap('round', before.id, before.dose.restAfterSeconds ?? changeSeconds),
-        ),
-      () => gap('rounds', items.at(-1)?.id ?? '', restAfterRoundSeconds),
+      (round) => {
+        const turns = inTurn(items, round === all)
+        return parted(
+          turns,
+          (item) => [turn(item, round, all, { ...(item.asRest ? {} : clocked), ...spare(round) })],
+          (before, index) => turnGap(before, turns[index], gap('round', before.id, before.dose.restAfterSeconds ?? changeSeconds)),
+        )
+      },
+      // what stands last in the round and is a rest is the rest after it, unless one is said
+      () => {
+        const last = items.at(-1)
+        const said = gap('rounds', last?.id ?? '', restAfterRoundSeconds)
+        return restAfterRoundSeconds === undefined ? turnGap(last, items[0], said) : said
+      },
     )
   },
 }

@@ -34,6 +34,7 @@ export interface Placed {
   dose: PlanDose
   side: NonNullable<PlanDose['sides']>
   optional?: boolean | undefined
+  asRest?: boolean | undefined
 }
 
 /** What happens next in a block; the timeline makes seconds of it. */
@@ -51,6 +52,8 @@ export type Step =
       /** effort of this stretch, where it is not that of the dose */
       rpe?: number
       optional?: true
+      /** an easy movement in place of a rest */
+      moving?: true
     }
   | {
       kind: 'gap'
@@ -67,6 +70,8 @@ export type Step =
       seconds?: number
       /** kept by a clock or by music: never made longer for anybody, and set-up fits inside */
       exact?: true
+      /** to a moving rest or from it: people go straight on, but for the rest that some need on top (rule base 5.7) */
+      moving?: true
       /** after this item */
       after: string
     }
@@ -82,7 +87,7 @@ export interface BlockRun<B> {
 }
 
 export const range = (n: number): number[] => Array.from({ length: n }, (_, index) => index + 1)
-export const gap = (between: (Step & { kind: 'gap' })['between'], after: string, seconds?: number, exact = false): Step => ({
+export const gap = (between: (Step & { kind: 'gap' })['between'], after: string, seconds?: number, exact = false): Step & { kind: 'gap' } => ({
   kind: 'gap',
   between,
   after,
@@ -116,6 +121,23 @@ export const setsOfItem = (
   )
 
 /** As many rounds as are said, else as the most sets of an item. */
-export const roundsOf = (said: number | undefined, items: readonly Placed[]): number => said ?? Math.max(1, ...items.map(({ dose }) => dose.sets))
+export const roundsOf = (said: number | undefined, items: readonly Placed[]): number =>
+  said ?? Math.max(1, ...items.filter(({ asRest }) => !asRest).map(({ dose }) => dose.sets))
+
+/** The items of a round without those that would be a rest with nothing behind it. @param isLast of the block */
+export function inTurn(items: readonly Placed[], isLast: boolean): Placed[] {
+  const last = items.findLastIndex(({ asRest }) => !asRest)
+  return last < 0 || !isLast ? [...items] : items.slice(0, last + 1)
+}
+
+/** A gap between two that take turns: to a moving rest and from it people go straight on. */
+export function turnGap(before: Placed | undefined, next: Placed | undefined, otherwise: Step & { kind: 'gap' }): Step {
+  if (!before?.asRest && !next?.asRest) return otherwise
+  const { seconds: _said, ...straight } = otherwise
+  return { ...straight, moving: true }
+}
+/** One turn of an item, easily where it is a rest. */
+export const turn = (item: Placed, round: number, rounds: number, more: Partial<Step & { kind: 'work' }> = {}): Step =>
+  work(item, round, rounds, { ...more, ...(item.asRest && { moving: true }) })
 
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
