@@ -69,7 +69,14 @@ const VIEWS = [
     },
   },
   { name: 'people', go: (page) => page.goto(`${BASE}/people`) },
-  { name: 'what-runs-out', go: (page) => page.goto(`${BASE}/people/soon`) },
+  {
+    name: 'new-class',
+    go: async (page) => {
+      await page.goto(`${BASE}/classes/new`)
+      await page.getByLabel(/^Minutes/).fill('25')
+      await page.getByText('Left out to keep the time').waitFor()
+    },
+  },
   {
     name: 'when-it-meets',
     go: async (page) => {

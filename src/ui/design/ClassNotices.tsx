@@ -20,8 +20,7 @@ interface Props {
 function restWords(rest: OwnRest, plan: PlanDraft): string {
   if (rest.code === 'every-second-set') return 'needs more than double rests: does the 1st, 3rd, … set of each movement and rests in the others.'
   const block = plan.phases.flatMap(({ blocks }) => blocks).find(({ id }) => id === rest.block)
-  const words = ownRestWords(rest, block?.title ? `in ${block.title}` : 'in this block')
-  return rest.code === 'stretches' ? `the clock or the music leaves too little rest: ${words}` : words
+  return ownRestWords(rest, block?.title ? `in “${block.title}”` : 'in this block')
 }
 
 /** The same words once, with everybody they are said of. */

@@ -5,8 +5,8 @@ const need = { kit: 'band' as const, people: 6, loads: [], fromSeconds: 620, unt
 const nameOf = () => 'Row'
 
 test.each([
-  [need, 'Bands: 6; from 10:20, row, until 18:20'],
-  [{ ...need, people: 0 }, 'Bands: one each; from 10:20, row, until 18:20'],
+  [need, 'Bands: 6, from 10:20 (row) to 18:20'],
+  [{ ...need, people: 0 }, 'Bands: one each, from 10:20 (row) to 18:20'],
   [
     {
       ...need,
@@ -16,8 +16,8 @@ test.each([
         { kg: 2, people: 2 },
       ],
     },
-    'Weights: 5 × 1 kg, 2 × 2 kg; from 10:20, row, until 18:20',
+    'Weights: 5 × 1 kg, 2 × 2 kg, from 10:20 (row) to 18:20',
   ],
-  [{ ...need, kit: 'dumbbell' as const, people: 0, loads: [{ kg: 1, people: 0 }] }, 'Weights: 1 kg; from 10:20, row, until 18:20'],
-  [{ ...need, kit: 'mat' as const, people: 3 }, 'Mats: 3; from 10:20, row, until 18:20'],
+  [{ ...need, kit: 'dumbbell' as const, people: 0, loads: [{ kg: 1, people: 0 }] }, 'Weights: 1 kg, from 10:20 (row) to 18:20'],
+  [{ ...need, kit: 'mat' as const, people: 3 }, 'Mats: 3, from 10:20 (row) to 18:20'],
 ])('%j', (given, words) => expect(kitListWords(given, nameOf)).toBe(words))

@@ -7,5 +7,5 @@ export function kitListWords({ kit, people, loads, fromSeconds, untilSeconds, fi
   const each = loads.map(({ kg, people: many }) => (many > 0 ? `${many} × ${kg} kg` : `${kg} kg`))
   const amount = each.length > 0 ? each.join(', ') : people > 0 ? String(people) : 'one each'
   const name = kit === 'mat' ? 'mats' : KIT_WORDS[kit]
-  return `${name[0]!.toUpperCase()}${name.slice(1)}: ${amount}; from ${clock(fromSeconds)}, ${nameOf(firstItem).toLowerCase()}, until ${clock(untilSeconds)}`
+  return `${name[0]!.toUpperCase()}${name.slice(1)}: ${amount}, from ${clock(fromSeconds)} (${nameOf(firstItem).toLowerCase()}) to ${clock(untilSeconds)}`
 }
