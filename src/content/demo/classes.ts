@@ -1,4 +1,5 @@
 import type { PlanInput } from '@/core/plan'
+import { type ItemInput, items } from '../planInput'
 import type { DemoClass } from './people'
 
 export interface DemoClassPlan {
@@ -8,14 +9,7 @@ export interface DemoClassPlan {
   plan: PlanInput
 }
 
-type ItemInput = NonNullable<NonNullable<PlanInput['phases'][number]['blocks']>[number]['items']>[number]
 type DoseInput = NonNullable<ItemInput['dose']>
-
-/** Items of a block, by version; each may have a dose of its own. */
-const items = (prefix: string, ...versions: (string | [string, DoseInput])[]): ItemInput[] =>
-  versions.map((one, index) =>
-    typeof one === 'string' ? { id: `${prefix}${index + 1}`, variant: one } : { id: `${prefix}${index + 1}`, variant: one[0], dose: one[1] },
-  )
 const counts = (workCounts: number): DoseInput => ({ workCounts })
 
 /** Odile Marrow's four classes in the old boathouse: each in formats of its own, as long as it promises. */

@@ -1,4 +1,4 @@
-import type { PlanInput } from '@/core/plan'
+import { items } from '../planInput'
 import type { PlanTemplate } from './template'
 import { VISITS } from './visits'
 
@@ -9,12 +9,6 @@ const quiet = (id: string, what: 'opening' | 'closing' | 'relaxation' | 'questio
   seconds,
   words,
 })
-type ItemInput = NonNullable<NonNullable<PlanInput['phases'][number]['blocks']>[number]['items']>[number]
-const items = (prefix: string, ...versions: (string | [string, NonNullable<ItemInput['dose']>])[]): ItemInput[] =>
-  versions.map((one, index) =>
-    typeof one === 'string' ? { id: `${prefix}${index + 1}`, variant: one } : { id: `${prefix}${index + 1}`, variant: one[0], dose: one[1] },
-  )
-
 /** Classes to begin from. What somebody may not do is the rules' to say once people are on the roster. */
 export const TEMPLATES: PlanTemplate[] = [
   {

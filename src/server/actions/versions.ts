@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import type { PlanDraft } from '@/core/plan'
+import { type Day, dayIn } from '@/core/vocabulary'
 import { getClass } from '../repositories/classes'
 import { once } from '../repositories/requests'
 import { keepVersion as keep, removeVersion as remove, versionsOf } from '../repositories/versions'
@@ -30,8 +31,8 @@ export async function keepVersion(input: unknown): Promise<Outcome<{ id: string 
 export interface KeptVersion {
   id: string
   name: string
-  /** when it was kept, ISO 8601 */
-  keptAt: string
+  /** in the time of the house */
+  keptOn: Day
   plan: PlanDraft
 }
 
@@ -40,7 +41,7 @@ export async function listVersions(input: unknown): Promise<Outcome<{ versions: 
     const { db, studio } = await here()
     await getClass(db, studio.id, classId)
     const versions = await versionsOf(db, studio.id, classId)
-    return { versions: versions.map(({ keptAt, ...version }) => ({ ...version, keptAt: keptAt.toISOString() })) }
+    return { versions: versions.map(({ keptAt, ...version }) => ({ ...version, keptOn: dayIn(keptAt, studio.settings.zone) })) }
   })
 }
 

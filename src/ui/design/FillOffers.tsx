@@ -2,9 +2,8 @@ import { useEffect, useState } from 'react'
 import type { ClassModel, FillOffer } from '@/core/evaluate'
 import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
+import { list } from '../shell/list'
 import type { useDesk } from './useDesk'
-
-const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
 
 /** A class that is shorter than it promises: ways to fill it, asked for by a press, each one step that can be taken back. */
 export function FillOffers({ model, ask, onEdit }: { model: ClassModel; ask: ReturnType<typeof useDesk>; onEdit: (edit: Edit) => void }) {

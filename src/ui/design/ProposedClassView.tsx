@@ -1,8 +1,7 @@
 import { clock } from '@/core/timing'
 import type { ProposedClass } from '@/server/actions/classes'
+import { list } from '../shell/list'
 import { TreadLine } from '../tread/TreadLine'
-
-const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
 
 /** What a brief comes to: its stair, its movements, and what had to give way. */
 export function ProposedClassView({ proposed: { line, seconds, minutes, parts, swapped, lacking, cut } }: { proposed: ProposedClass }) {

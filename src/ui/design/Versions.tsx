@@ -90,7 +90,7 @@ export function Versions({ classId, plan, ask, saved, onEdit }: Props) {
           <li key={version.id} className="border-b border-line py-1">
             <p className="flex flex-wrap items-center gap-x-3">
               <b className="grow">{version.name}</b>
-              <span className="text-soft">{dateWords(version.keptAt.slice(0, 10))}</span>
+              <span className="text-soft">{dateWords(version.keptOn)}</span>
             </p>
             <p className="flex flex-wrap gap-x-2">
               <button

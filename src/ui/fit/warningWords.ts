@@ -1,6 +1,7 @@
 import type { PlanWarning } from '@/core/evaluate'
 import { clock } from '@/core/timing'
 import type { Kit } from '@/core/vocabulary'
+import { list } from '../shell/list'
 
 export const KIT_WORDS: Record<Kit, string> = {
   chair: 'chairs',
@@ -22,8 +23,6 @@ export const KIT_WORDS: Record<Kit, string> = {
 
 /** Kit as a list in a sentence. */
 export const neededKit = (kit: readonly Kit[]): string => list(kit.map((one) => KIT_WORDS[one]))
-
-const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
 
 /** A warning as a sentence. @param nameOf what an item is called */
 export function warningWords(warning: PlanWarning, nameOf: (item: string) => string): string {
