@@ -2,9 +2,9 @@
 import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react'
 import type { ClassModel } from '@/core/evaluate'
 import { BLOCK_FORMATS, type Block, type BlockField, type BlockFormat, formatLabel, QUIET_KINDS, QUIET_POSITIONS, type QuietKind } from '@/core/plan'
-import { type BlockForecast, clock } from '@/core/timing'
+import type { BlockForecast } from '@/core/timing'
+import { BlockPace } from './BlockPace'
 import { NumberField } from './NumberField'
-import { rangeWords, restsOn } from './paceWords'
 
 export interface BlockIntents {
   onSet: (change: Partial<Record<BlockField, unknown>>, unset?: BlockField[]) => void
@@ -142,46 +142,6 @@ function Tick({ label, checked, onChange }: { label: string; checked: boolean; o
       <input type="checkbox" className="h-5 w-5" checked={checked} onChange={(event) => onChange(event.target.checked)} />
       {label}
     </label>
-  )
-}
-
-/** How long the block will take, what that rests on, and whether it is to stay so. */
-function BlockPace({
-  block,
-  forecast,
-  pace: { classes, rates },
-  movements,
-  onSet,
-}: Pick<Props, 'block' | 'pace' | 'movements' | 'onSet'> & { forecast: BlockForecast }) {
-  const { pace } = block
-  const says = pace === undefined ? restsOn(classes) : pace === 'house' ? 'house estimate, as you asked' : 'kept at a pace of its own'
-  const keep = () => {
-    const own = Object.entries(rates.movements).filter(([movement]) => movements.includes(movement))
-    onSet({ pace: { ...rates, movements: Object.fromEntries(own) } })
-  }
-  return (
-    <section aria-label="How long it takes">
-      <p>
-        <b>{clock(forecast.seconds)}</b>, likely {rangeWords(forecast)}: {says}.
-      </p>
-      <p className="flex flex-wrap gap-x-3">
-        {pace !== undefined && (
-          <button type="button" className="quiet" onClick={() => onSet({}, ['pace'])}>
-            Learn from classes
-          </button>
-        )}
-        {pace !== 'house' && classes > 0 && (
-          <button type="button" className="quiet" onClick={() => onSet({ pace: 'house' })}>
-            Back to the house estimate
-          </button>
-        )}
-        {pace === undefined && classes > 0 && (
-          <button type="button" className="quiet" onClick={keep}>
-            Keep this pace
-          </button>
-        )}
-      </p>
-    </section>
   )
 }
 

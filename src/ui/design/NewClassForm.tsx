@@ -1,25 +1,13 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
-import type { ROOM_KIT } from '@/core/vocabulary'
 import { createClass, type ProposedClass, proposeClass } from '@/server/actions/classes'
 import { answered, refusalWords } from '../shell/answered'
 import { Weekdays } from '../shell/WeekdayOptions'
+import { type Beginning, BeginWith, type From, type RoomKit } from './BeginWith'
 import { KitTicks } from './KitTicks'
 import { ProposedClassView } from './ProposedClassView'
 
-type RoomKit = (typeof ROOM_KIT)[number]
-
-/** What a class can be begun from, as the page lists it. */
-export interface Beginning {
-  id: string
-  title: string
-  forWhom: string
-  minutes: number
-  kit: RoomKit[]
-  /** for one person, at home */
-  visit: boolean
-}
 export interface VisitPerson {
   id: string
   name: string
@@ -34,8 +22,6 @@ interface Props {
   classes: Beginning[]
   people: VisitPerson[]
 }
-
-type From = { kind: 'empty' } | { kind: 'template'; key: string } | { kind: 'class'; id: string } | { kind: 'file'; text: string; name: string }
 
 /** So long after the last change the proposal is asked for, ms. */
 const SETTLED_MS = 250
@@ -117,68 +103,9 @@ export function NewClassForm({ weekStart, templates, classes, people }: Props) {
     })
   }
   const wrongAt = (path: string) => problems[path] && <span className="wrong">{problems[path]}</span>
-  const choice = (chosen: boolean, words: string, hint: string, onChoose: () => void) => (
-    <label key={words} className={`flex min-h-11 items-center gap-3 border-l-4 py-1 pl-3 ${chosen ? 'border-plum bg-plum-wash' : 'border-line'}`}>
-      <input type="radio" name="from" className="size-5 shrink-0 accent-plum" checked={chosen} onChange={onChoose} />
-      <span>
-        <b>{words}</b> <span className="text-soft">{hint}</span>
-      </span>
-    </label>
-  )
   return (
     <form onSubmit={submit} noValidate className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(22rem,27rem)_1fr]">
-      <fieldset>
-        <legend className="mb-2 font-serif text-[1.35rem]">Begin with</legend>
-        <div className="flex flex-col gap-1">
-          {templates.map((one) =>
-            choice(from.kind === 'template' && from.key === one.id, one.title, `for ${one.forWhom}, ${one.minutes} min`, () =>
-              begin({ kind: 'template', key: one.id }, one),
-            ),
-          )}
-          {choice(from.kind === 'empty', 'Three empty parts', 'to fill yourself', () => begin({ kind: 'empty' }))}
-          {classes[0] && (
-            <>
-              {choice(from.kind === 'class', 'A class of yours', 'as a copy, without its people', () =>
-                begin({ kind: 'class', id: classes[0]!.id }, classes[0]),
-              )}
-              {from.kind === 'class' && (
-                <select
-                  className="input ml-8"
-                  aria-label="Which class"
-                  value={from.id}
-                  onChange={({ target }) =>
-                    begin(
-                      { kind: 'class', id: target.value },
-                      classes.find(({ id }) => id === target.value),
-                    )
-                  }
-                >
-                  {classes.map((one) => (
-                    <option key={one.id} value={one.id}>
-                      {one.title}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </>
-          )}
-          <label
-            className={`flex min-h-11 flex-wrap items-center gap-3 border-l-4 py-1 pl-3 ${from.kind === 'file' ? 'border-plum bg-plum-wash' : 'border-line'}`}
-          >
-            <span className="quiet cursor-pointer">A class file</span>
-            <input
-              type="file"
-              accept=".json,application/json"
-              className="sr-only"
-              onChange={async ({ target }) => {
-                const file = target.files?.[0]
-                if (file) begin({ kind: 'file', text: await file.text(), name: file.name })
-              }}
-            />
-            <span className="text-soft">{from.kind === 'file' ? from.name : 'as it was saved, on this device or another'}</span>
-          </label>
-        </div>
-      </fieldset>
+      <BeginWith from={from} templates={templates} classes={classes} onBegin={begin} />
       <div className="flex flex-col gap-5">
         <div className="grid gap-4 sm:grid-cols-[1fr_8rem_9rem_8rem]">
           <label className="field">
