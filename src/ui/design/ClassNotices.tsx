@@ -18,7 +18,7 @@ interface Props {
 
 /** What somebody leaves out because the group's rests are too short for them, in words. */
 function restWords(rest: OwnRest, plan: PlanDraft): string {
-  if (rest.code === 'every-second-set') return 'needs more than double rests: does the 1st, 3rd, … set of each movement and rests in the others.'
+  if (rest.code === 'every-second-set') return 'the 1st, 3rd, … set of each movement only, for more than double rests'
   const block = plan.phases.flatMap(({ blocks }) => blocks).find(({ id }) => id === rest.block)
   return ownRestWords(rest, block?.title ? `in “${block.title}”` : 'in this block')
 }
@@ -96,13 +96,13 @@ export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAg
       )}
       {resting.length > 0 && (
         <ul className="flex flex-col gap-1 text-soft" aria-label="Rests of their own">
-          {grouped(resting.map((person) => ({ name: person.name, words: person.ownRests.map((rest) => restWords(rest, plan)).join(' ') }))).map(
-            ([words, names]) => (
-              <li key={words}>
-                <b className="text-ink">{names.join(', ')}</b>: {words}
-              </li>
-            ),
-          )}
+          {grouped(
+            resting.map((person) => ({ name: person.name, words: `${person.ownRests.map((rest) => restWords(rest, plan)).join('; ')}.` })),
+          ).map(([words, names]) => (
+            <li key={words}>
+              <b className="text-ink">{names.join(', ')}</b>: {words}
+            </li>
+          ))}
         </ul>
       )}
       {(model.warnings.length > 0 || refusal) && (

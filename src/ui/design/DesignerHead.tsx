@@ -65,9 +65,11 @@ export function DesignerHead({
         <span className="font-serif text-[1.7rem] leading-none">{clock(seconds)}</span>
         <span className="text-[0.94rem] leading-tight text-soft">
           of {promisedMinutes}:00{over > 0 ? `, ${clock(over)} over` : over < 0 ? `, ${clock(-over)} free` : ''}
-          {leastSeconds < seconds ? `, at least ${clock(leastSeconds)}` : ''}
-          <span className="block" title={`Eight of ten times: ${rangeWords(forecast)}; ${restsOn(classes)}`}>
-            {minutesWords(forecast)}, {classes === 0 ? 'house estimate' : 'your pace'}
+          <span
+            className="block"
+            title={`Eight of ten times: ${rangeWords(forecast)}; ${restsOn(classes)}${leastSeconds < seconds ? `. Without what is left out when time is short: ${clock(leastSeconds)}` : ''}`}
+          >
+            {minutesWords({ ...forecast, lowSeconds: Math.min(leastSeconds, forecast.lowSeconds) })}, {classes === 0 ? 'house estimate' : 'your pace'}
           </span>
         </span>
       </p>

@@ -20,7 +20,7 @@ function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<Lead
   return {
     everySecond: doing.filter(({ ownRests }) => ownRests.some(({ code }) => code === 'every-second-set')).map(({ name }) => name),
     sitsOut: doing.flatMap(({ name, ownRests }) =>
-      ownRests.flatMap((rest) => (rest.code !== 'every-second-set' && rest.block === block ? [`${name}: ${ownRestWords(rest, 'here')}`] : [])),
+      ownRests.flatMap((rest) => (rest.code !== 'every-second-set' && rest.block === block ? [`${name}: ${ownRestWords(rest, 'here')}.`] : [])),
     ),
   }
 }
