@@ -77,7 +77,14 @@ function check(values: { class?: string; people?: string; date?: string }): Repo
     try {
       const facts = factsOfPerson(base, person, date)
       assess(base, facts)
-      return { id: person.id, name: person.name, facts, ...(person.record?.ownHelper && { ownHelper: true }) }
+      const upAndGoSec = person.record?.capability.getUpAndGoSec
+      return {
+        id: person.id,
+        name: person.name,
+        facts,
+        ...(person.record?.ownHelper && { ownHelper: true }),
+        ...(upAndGoSec !== undefined && { upAndGoSec }),
+      }
     } catch (error) {
       if (error instanceof AssessmentError) throw new BadInput([`${values.people} at $.people[${index}] (${person.name}): ${error.message}`])
       throw error

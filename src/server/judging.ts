@@ -130,7 +130,8 @@ export interface Shelf {
   own: readonly StoredOwn[]
 }
 
-const peopleKey = (people: readonly WorkerPerson[]) => people.flatMap(({ id, name, ownHelper, facts }) => [id, name, ownHelper, facts])
+const peopleKey = (people: readonly WorkerPerson[]) =>
+  people.flatMap(({ id, name, ownHelper, upAndGoSec, facts }) => [id, name, ownHelper, upAndGoSec, facts])
 
 /** What is asked of a class with its people; the same class, people and library are judged once. @param place id of class or session */
 export const askClass = <K extends 'first' | 'sheet' | 'cells'>(

@@ -101,6 +101,7 @@ export async function peopleOfAll(db: Database, studioId: string, groups: readon
         id,
         name: names[index]!,
         ...(record.ownHelper && { ownHelper: true }),
+        ...(record.capability.getUpAndGoSec !== undefined && { upAndGoSec: record.capability.getUpAndGoSec }),
         facts: own.length > 0 ? { ...facts, overrules: own.flatMap(overruleOf) } : facts,
       }
     })

@@ -133,6 +133,17 @@ describe('pauses after rising (5.7)', () => {
     expect(pauses([YOUNG])).toEqual([['up', 5]])
     expect(pauses([YOUNG, { age: 40, conditions: [{ slug: 'orthostatic-hypotension', variant: 'measured-only' }] }])).toEqual([['up', 60]])
   })
+  test('somebody who is known to get up slowly makes the way longer, twice at most, and only where they go along', () => {
+    const way = (upAndGoSec: number | undefined, extra: PersonFacts = {} as PersonFacts) => {
+      const [one] = roster(rise, [{ ...YOUNG, ...extra }]).people
+      const slow = { people: [...roster(rise, [YOUNG]).people, { ...one!, ...(upAndGoSec !== undefined && { upAndGoSec }) }] }
+      return evaluate(rise, slow, catalogue)
+        .timeline.segments.filter(({ kind }) => kind === 'change')
+        .map(({ seconds }) => seconds)
+    }
+    expect([way(undefined), way(9), way(15), way(60)]).toEqual([[8], [8], [12], [16]])
+    expect(way(60, { feverNow: true } as PersonFacts)).toEqual([8])
+  })
   test('nobody rises, nobody pauses', () => {
     const down = planOf([
       {

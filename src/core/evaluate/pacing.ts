@@ -7,6 +7,11 @@ import type { AssessedPerson } from './roster'
 /** The plan's factor on rests never exceeds this; whoever needs more leaves out every second set (rule base 5.7). */
 const MOST_FACTOR = 2
 
+/** The test of getting up and going within which the house's times of change hold, s: an estimate. */
+const USUAL_UP_AND_GO = 10
+/** How much longer somebody takes from one place to another; nobody is waited for more than twice the time: an estimate. */
+const slowness = (upAndGoSec: number | undefined): number => Math.min(2, Math.max(1, (upAndGoSec ?? USUAL_UP_AND_GO) / USUAL_UP_AND_GO))
+
 /** What people do when every item is judged alone: who takes part, and in which best version. */
 export interface Alone {
   takesPart: boolean
@@ -59,6 +64,7 @@ export function pacingOf(people: readonly AssessedPerson[], items: readonly Pres
       const factors = people.flatMap(({ assessment }, person) => (doing(item, person) ? [assessment.limits.restMult.value] : []))
       return Math.min(MOST_FACTOR, Math.max(1, ...factors))
     },
+    changeFactor: (item) => Math.max(1, ...people.map(({ upAndGoSec }, person) => (doing(item, person) ? slowness(upAndGoSec) : 1))),
     pauseSeconds: (item, before) => {
       const pauses = people.flatMap(({ assessment }, person) => {
         const now = doing(item, person)

@@ -8,6 +8,8 @@ export interface RosterFacts {
   facts: PersonFacts
   /** a helper of their own stands beside them */
   ownHelper?: boolean
+  /** s to rise from a chair, walk three metres, turn, come back and sit; known people who are slower make changes of place longer */
+  upAndGoSec?: number
 }
 
 /** The same, ready to be held against any variant. */
@@ -15,6 +17,7 @@ export interface AssessedPerson {
   id: string
   name: string
   assessment: Assessment
+  upAndGoSec?: number
 }
 
 /** The people of a class on a day. One and the same object as long as nobody changed, so that what was judged is remembered. */
@@ -40,9 +43,9 @@ export const sessionOf = ({ room }: Pick<Plan, 'room'>): SessionFacts => ({
 export function assessRoster(base: RuleBase, people: readonly RosterFacts[], plan: Pick<Plan, 'room'>, given: SessionFacts = {}): Roster {
   const session = { ...sessionOf(plan), ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) }
   const withRatio = (count: number) =>
-    people.map(({ id, name, facts, ownHelper }): AssessedPerson => {
+    people.map(({ id, name, facts, ownHelper, upAndGoSec }): AssessedPerson => {
       const instructorRatio = ownHelper ? 1 : (given.instructorRatio ?? count / plan.room.leaders)
-      return { id, name, assessment: assess(base, facts, { ...session, instructorRatio }) }
+      return { id, name, assessment: assess(base, facts, { ...session, instructorRatio }), ...(upAndGoSec !== undefined && { upAndGoSec }) }
     })
   const first = withRatio(people.length)
   const open = first.filter(({ assessment }) => !assessment.closed).length

@@ -108,7 +108,7 @@ export class Expansion {
   private approach(phase: Phase, block: Block, to: Prescription, between: 'items' | 'round' | 'rounds' | 'flow', optional: boolean) {
     const id = to.item.id
     const isFirst = this.before === undefined
-    const change = changeSeconds(this.position, startOf(to))
+    const change = changeSeconds(this.position, startOf(to)) * (this.pacing.changeFactor?.(id) ?? 1)
     const kit = handedOut(to)
     const moved = !sameKit(this.kit, kit) && (kit.length > 0 || this.kit.length > 0)
     const isNew = !this.shown.has(to.movement)

@@ -67,6 +67,8 @@ export interface Pacing {
   restFactor: (item: string) => number
   /** s of standing or sitting still after rising to an item from the one before (none before the first), or after a head-down one */
   pauseSeconds: (item: string, before: string | undefined) => number
+  /** factor on the time to come to an item's place, 1 to 2; 1 when left out */
+  changeFactor?: (item: string) => number
 }
 export const AS_WRITTEN: Pacing = { restFactor: () => 1, pauseSeconds: () => 0 }
 
