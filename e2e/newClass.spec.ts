@@ -31,7 +31,7 @@ test('a visit has one person, with the kit of the record', async ({ page }) => {
   await page.getByRole('radio', { name: /^A visit at home/ }).check()
   await page.getByLabel('Whom you visit').selectOption({ label: 'Wendela' })
   await expect(page.getByText('Not known to the movements: a hobby horse.')).toBeVisible()
-  await expect(page.getByLabel('Title')).toHaveValue('At Wendela’s')
+  await expect(page.getByLabel('Title')).toHaveValue('A visit at home')
   await page.getByRole('button', { name: 'Make this class' }).click()
   await expect(page.getByRole('button', { name: 'Roster, 1' })).toBeVisible()
   await page.getByRole('button', { name: 'Class and room' }).click()

@@ -69,7 +69,8 @@ export function NewClassForm({ weekStart, templates, classes, people }: Props) {
   const sent = from.kind === 'file' ? { kind: from.kind, text: from.text } : from
   const brief = { promisedMinutes: minutes.trim() === '' ? Number.NaN : Number(minutes), kit, from: sent }
   const { proposed, wrong } = useProposal(brief)
-  const shownTitle = title ?? (visited ? `At ${visited.name}’s` : from.kind === 'file' ? (proposed?.title ?? '') : (begun?.title ?? ''))
+  // nobody's name goes into a title by itself: titles are not covered, and stay when somebody is erased
+  const shownTitle = title ?? (from.kind === 'file' ? (proposed?.title ?? '') : (begun?.title ?? ''))
 
   const begin = (next: From, { minutes: long, kit: has }: Partial<Pick<Beginning, 'minutes' | 'kit'>> = {}) => {
     setFrom(next)
