@@ -25,8 +25,9 @@ import { noteRules } from './changedRules'
 import type { Database } from './db/connection'
 import { addClass, listClasses, rosterOf, setRoster } from './repositories/classes'
 import { addClient, listClients } from './repositories/clients'
+import { keepStretches } from './repositories/led'
 import { keepForm } from './repositories/screenings'
-import { addEvents, keepStretches, openSession, saveLog } from './repositories/sessions'
+import { addEvents, openSession, saveLog } from './repositories/sessions'
 import { RULE_BASE } from './ruleBase'
 
 const WEEKS = 6

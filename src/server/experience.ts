@@ -7,7 +7,8 @@ import type { Database } from './db/connection'
 import { askClass } from './judging'
 import { studioLibrary } from './library'
 import { rosterOf } from './repositories/classes'
-import { eventsOf, getSession, keepStretches, ledSessions, pacedSessions, type StoredSession } from './repositories/sessions'
+import { keepStretches, ledSessions, pacedSessions } from './repositories/led'
+import { eventsOf, getSession, type StoredSession } from './repositories/sessions'
 import { peopleOn } from './roster'
 
 /** The pace rests on so many classes at most, the newest: older ones count little by then. */

@@ -6,12 +6,12 @@ import { expand, type TreadLine, treadLine } from '@/core/timing'
 import type { Database } from '../db/connection'
 import { paceToday } from '../experience'
 import { studioLibrary } from '../library'
-import { briefSchema, planFor } from '../newClass'
 import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
 import { getClients } from '../repositories/clients'
 import { once } from '../repositories/requests'
 import { copyClass, eraseClass as erase, putBackClass as putBack, removeClass as remove, saveTime, type TimeOfClass } from '../repositories/timetable'
 import { here, today } from '../studio'
+import { briefSchema, planFor } from './newClass'
 import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
 
 const saveSchema = z.strictObject({ id: idSchema, revision: revisionSchema, plan: planSchema })

@@ -12,6 +12,7 @@ import * as classes from './classes'
 import * as clients from './clients'
 import * as erasing from './erasing'
 import * as known from './known'
+import * as led from './led'
 import * as letters from './letters'
 import * as overrules from './overrules'
 import * as owned from './owned'
@@ -74,7 +75,7 @@ const house = async (name: string): Promise<House> => {
     note: 'kept',
   })
   await sessions.addEvents(db, studio, session, [{ id: randomUUID(), at: 1000, kind: 'start' }])
-  await sessions.keepStretches(db, studio, session, [])
+  await led.keepStretches(db, studio, session, [])
   await letters.addLetter(db, studio, {
     id: letter,
     clientId: client,
@@ -106,6 +107,7 @@ const REPOSITORIES = {
   clients,
   erasing,
   known,
+  led,
   letters,
   overrules,
   owned,
@@ -212,8 +214,8 @@ const TRIES: Record<string, Call | Call[]> = {
   'sessions.eventsOf': () => sessions.eventsOf(db(), mine.studio, theirs.session),
   'sessions.attendanceOfPerson': () => sessions.attendanceOfPerson(db(), mine.studio, theirs.client),
   'sessions.traceOf': async () => Object.values(await sessions.traceOf(db(), mine.studio, theirs.client)).flat(),
-  'sessions.keepStretches': () => sessions.keepStretches(db(), mine.studio, theirs.session, []),
-  'sessions.ledSessions': () => sessions.ledSessions(db(), mine.studio, [theirs.class], { from: '2026-01-01', before: '2027-01-01', most: 8 }),
+  'led.keepStretches': () => led.keepStretches(db(), mine.studio, theirs.session, []),
+  'led.ledSessions': () => led.ledSessions(db(), mine.studio, [theirs.class], { from: '2026-01-01', before: '2027-01-01', most: 8 }),
   'versions.versionsOf': () => versions.versionsOf(db(), mine.studio, theirs.class),
   'versions.keepVersion': () => versions.keepVersion(db(), mine.studio, randomUUID(), theirs.class, 'stolen'),
   'versions.removeVersion': () => versions.removeVersion(db(), mine.studio, theirs.version),
@@ -251,7 +253,7 @@ const WITHIN = [
   'ownMovements.addOwn',
   'sessions.listSessions',
   'sessions.openSessions',
-  'sessions.pacedSessions',
+  'led.pacedSessions',
   'studios.theStudio',
   'studios.saveSettings',
 ]
@@ -306,6 +308,6 @@ describe('one studio neither reads nor writes what is another’s', () => {
     expect((await clients.listClients(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.client])
     expect((await classes.listClasses(db(), mine.studio)).map(({ id }) => id)).toEqual([mine.class])
     expect((await sessions.listSessions(db(), mine.studio)).sessions.map(({ id }) => id)).toEqual([mine.session])
-    expect((await sessions.pacedSessions(db(), mine.studio, '2027-01-01', 9)).map(({ id }) => id)).toEqual([mine.session])
+    expect((await led.pacedSessions(db(), mine.studio, '2027-01-01', 9)).map(({ id }) => id)).toEqual([mine.session])
   })
 })

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, gte, isNotNull, isNull, lt, lte, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, isNull, sql } from 'drizzle-orm'
 import { z } from 'zod'
 import type { CheckIn } from '@/core/client'
 import type { LeadEvent } from '@/core/lead'
@@ -59,15 +59,15 @@ const columns = {
   revision: sessions.revision,
 }
 
-const VERSION = { id: sessions.id, version: versionOf(sessions) }
-const PLANS: Documents<StoredSession> = { table: sessions, columns, read: readSession }
+export const SESSION_VERSION = { id: sessions.id, version: versionOf(sessions) }
+export const SESSIONS: Documents<StoredSession> = { table: sessions, columns, read: readSession }
 
 export async function getSession(db: Database, studioId: string, id: string): Promise<StoredSession> {
   const rows = await db
-    .select(VERSION)
+    .select(SESSION_VERSION)
     .from(sessions)
     .where(and(eq(sessions.studioId, studioId), eq(sessions.id, id)))
-  return onlyOne('session', id, await knownRows(db, studioId, rows, PLANS))
+  return onlyOne('session', id, await knownRows(db, studioId, rows, SESSIONS))
 }
 
 /** The session of a class on a day, made from the plan as it is now when there is none. */
@@ -112,7 +112,7 @@ export async function listSessions(
     db.select({ total: count() }).from(sessions).where(wanted),
     db
       .select({
-        ...VERSION,
+        ...SESSION_VERSION,
         came: sql<number>`(select count(*)::int from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
         exertion: sql<number | null>`(select avg(a.exertion)::float8 from attendance a where a.session_id = ${sessions.id} and a.came = 1)`,
       })
@@ -122,7 +122,7 @@ export async function listSessions(
       .limit(limit)
       .offset(skip),
   ])
-  const read = new Map((await knownRows(db, studioId, rows, PLANS)).rows.map((session) => [session.id, session]))
+  const read = new Map((await knownRows(db, studioId, rows, SESSIONS)).rows.map((session) => [session.id, session]))
   return {
     total: counted[0]?.total ?? 0,
     sessions: rows.flatMap(({ id, came, exertion }) => {
@@ -372,60 +372,3 @@ export const lastVariants = (db: Database, studioId: string, clientId: string, l
     .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
     .orderBy(desc(sessions.day))
     .limit(limit)
-
-/** Keeps what the taps of a class say of the pace; what they said before is written over. */
-export async function keepStretches(db: Database, studioId: string, sessionId: string, stretches: LedStretch[]): Promise<void> {
-  await db
-    .update(sessions)
-    .set({ stretches })
-    .where(and(eq(sessions.studioId, studioId), eq(sessions.id, sessionId)))
-}
-
-/** The last sessions before a day that say something of the pace, the newest first. */
-export async function pacedSessions(db: Database, studioId: string, before: string, most: number): Promise<StoredSession[]> {
-  const rows = await db
-    .select(VERSION)
-    .from(sessions)
-    .where(and(eq(sessions.studioId, studioId), lt(sessions.day, before), isNotNull(sessions.stretches)))
-    .orderBy(desc(sessions.day), asc(sessions.id))
-    .limit(most)
-  return (await knownRows(db, studioId, rows, PLANS)).rows
-}
-
-/** A class that was led lately, with how many of those who are on its roster now were there. */
-export interface LedSession extends StoredSession {
-  came: number
-}
-
-/** The last sessions of classes that were led, the newest first. @param from the first day that counts @param most of each class */
-export async function ledSessions(
-  db: Database,
-  studioId: string,
-  classIds: readonly string[],
-  { from, before, most }: { from: string; before: string; most: number },
-): Promise<LedSession[]> {
-  if (classIds.length === 0) return []
-  const numbered = db
-    .select({
-      id: sessions.id,
-      version: versionOf(sessions).as('version'),
-      classId: sessions.classId,
-      day: sessions.day,
-      place: sql<number>`row_number() over (partition by ${sessions.classId} order by ${sessions.day} desc)`.as('place'),
-    })
-    .from(sessions)
-    .where(and(eq(sessions.studioId, studioId), among(sessions.classId, classIds), gte(sessions.day, from), lt(sessions.day, before), STARTED))
-    .as('numbered')
-  const rows = await db
-    .select({
-      id: numbered.id,
-      version: numbered.version,
-      came: sql<number>`(select count(*)::int from attendance a join roster_entry r on r.client_id = a.client_id and r.class_id = ${numbered.classId} where a.session_id = ${numbered.id} and a.came = 1)`,
-    })
-    .from(numbered)
-    .where(lte(numbered.place, most))
-    .orderBy(desc(numbered.day), asc(numbered.id))
-  const read = await knownRows(db, studioId, rows, PLANS)
-  const came = new Map(rows.map((row) => [row.id, row.came]))
-  return read.rows.map((session) => ({ ...session, came: came.get(session.id) ?? 0 }))
-}

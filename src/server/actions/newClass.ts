@@ -5,12 +5,12 @@ import { type Adapted, adapted } from '@/core/evaluate'
 import { classFileSchema, parseFile } from '@/core/formats'
 import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
 import { ROOM_KIT } from '@/core/vocabulary'
-import { InvalidError, idSchema } from './actions/outcome'
-import type { Database } from './db/connection'
-import { paceToday, type Taught } from './experience'
-import { studioLibrary } from './library'
-import { getClass } from './repositories/classes'
-import { today } from './studio'
+import type { Database } from '../db/connection'
+import { paceToday, type Taught } from '../experience'
+import { studioLibrary } from '../library'
+import { getClass } from '../repositories/classes'
+import { today } from '../studio'
+import { InvalidError, idSchema } from './outcome'
 
 const minutesSchema = z
   .number({ error: 'expected whole minutes' })
