@@ -3,7 +3,7 @@ import { parseArgs } from 'node:util'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { isDay } from '@/core/client'
-import { assessRoster, evaluate } from '@/core/evaluate'
+import { assessRoster, evaluate, inGroup } from '@/core/evaluate'
 import {
   classFileSchema,
   type FileProblem,
@@ -77,14 +77,7 @@ function check(values: { class?: string; people?: string; date?: string }): Repo
     try {
       const facts = factsOfPerson(base, person, date)
       assess(base, facts)
-      const upAndGoSec = person.record?.capability.getUpAndGoSec
-      return {
-        id: person.id,
-        name: person.name,
-        facts,
-        ...(person.record?.ownHelper && { ownHelper: true }),
-        ...(upAndGoSec !== undefined && { upAndGoSec }),
-      }
+      return { id: person.id, name: person.name, facts, ...(person.record && inGroup(person.record)) }
     } catch (error) {
       if (error instanceof AssessmentError) throw new BadInput([`${values.people} at $.people[${index}] (${person.name}): ${error.message}`])
       throw error

@@ -7,7 +7,7 @@ import { LIBRARY } from '../src/content/movements'
 import { draw, REFERENCE_BODY, solve } from '../src/core/body'
 import { clientSchema, factsOn } from '../src/core/client'
 import { classModel, evaluate, placeGroup, type Roster, sessionOf, tracksFor } from '../src/core/evaluate'
-import { checkPlan, itemsOf, type Plan, planSchema, prescriptionOf } from '../src/core/plan'
+import { itemsOf, type Plan, planSchema, prescriptionOf, soundPlan } from '../src/core/plan'
 import {
   type Assessment,
   assess,
@@ -38,11 +38,7 @@ function median(run: () => unknown, times = 15): number {
 const rows: { what: string; measured: string; budget: string }[] = []
 const row = (what: string, ms: number, budget: string) => rows.push({ what, measured: `${ms < 10 ? ms.toFixed(2) : ms.toFixed(0)} ms`, budget })
 
-const soundPlan = (input: unknown): Plan => {
-  const checked = checkPlan(planSchema.parse(input), LIBRARY)
-  if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-  return checked.plan
-}
+const planOf = (input: unknown): Plan => soundPlan(planSchema.parse(input), LIBRARY)
 
 const facts = demoPeople(TODAY).map(({ record }) => factsOn(base, clientSchema.parse(record), TODAY))
 const forty = Array.from({ length: 40 }, (_, index) => facts[index % facts.length]!)
@@ -112,7 +108,7 @@ rows.push({
   budget: '20 ×',
 })
 
-const long = soundPlan({ ...BENCH_PLAN, room: DEMO_CLASSES[0]!.plan.room })
+const long = planOf({ ...BENCH_PLAN, room: DEMO_CLASSES[0]!.plan.room })
 row(
   `timeline of a plan of ${(expand(long, LIBRARY).totalSeconds / 60).toFixed(0)} min`,
   median(() => expand(long, LIBRARY)),
@@ -152,7 +148,7 @@ row(
   'one edit in that class: judged, tracked and timed again',
   median(() => {
     const reps = 6 + (turn++ % 9)
-    const edited = soundPlan({
+    const edited = planOf({
       ...long,
       phases: long.phases.map((phase) => ({
         ...phase,

@@ -7,7 +7,7 @@ import { assessRoster, type ChangedVerdict, changedVerdicts, judgedOf, judgePlan
 import { aloneInBlock, type PlanDraft, prescriptionOf } from '@/core/plan'
 import type { Verdict } from '@/core/safety'
 import type { Database } from './db/connection'
-import { experienceOf, type Taught } from './experience'
+import { groupOn, type Taught } from './experience'
 import { askClass } from './judging'
 import { studioLibrary } from './library'
 import { judgedByOthers, judgedClass, judgedClasses, keepJudged, listClasses, rosterOf } from './repositories/classes'
@@ -35,11 +35,7 @@ export interface ChangedOverrule {
 
 async function judgedNow(db: Database, studio: Taught, classId: string, plan: PlanDraft, day: string): Promise<NamedCell[] | null> {
   const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, classId)])
-  const [people, experience] = await Promise.all([
-    peopleOn(db, studio.id, roster, day, classId),
-    experienceOf(db, studio, { classId, size: roster.length, day }),
-  ])
-  return askClass(shelf, 'cells', `${classId} ${day}`, { plan, people, experience })
+  return askClass(shelf, 'cells', `${classId} ${day}`, { plan, ...(await groupOn(db, studio, { roster, day, classId })) })
 }
 
 /** Whether any class was last judged by other rules. */

@@ -19,7 +19,7 @@ import {
 } from '@/core/client'
 import { assessRoster, evaluate } from '@/core/evaluate'
 import { type Instructor, ledBy, ledStretches } from '@/core/lead'
-import { checkPlan, type Plan, planSchema, prescriptionsOf, withKnown } from '@/core/plan'
+import { itemsOf, movementIdOf, movementsOf, planSchema, soundPlan, withKnown } from '@/core/plan'
 import { generator } from '@/core/vocabulary'
 import { noteRules } from './changedRules'
 import type { Database } from './db/connection'
@@ -35,12 +35,6 @@ const WEEKS = 6
 const INSTRUCTOR: Instructor = {
   rates: { counted: 0.88, held: 1.05, between: 1.2, movements: { 'sit-to-stand': 1.15, 'heel-raise': 0.85 } },
   noise: 0.12,
-}
-
-function soundPlan(input: (typeof DEMO_CLASSES)[number]['plan']): Plan {
-  const checked = checkPlan(planSchema.parse(input), LIBRARY)
-  if ('problems' in checked) throw new Error(`demo plan "${input.title}": ${JSON.stringify(checked.problems)}`)
-  return checked.plan
 }
 
 const uuidFrom = (random: () => number): string => {
@@ -129,13 +123,16 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
     for (const key of classes) members.set(key, [...(members.get(key) ?? []), id])
   }
   for (const { key, weekday, startTime, plan: input } of DEMO_CLASSES) {
-    const plan = soundPlan(input)
+    const plan = soundPlan(planSchema.parse(input), LIBRARY)
     const classId = uuidFrom(random)
     await addClass(db, studioId, { id: classId, plan, weekday, startTime })
     await setRoster(db, studioId, classId, members.get(key) ?? [])
     const roster = await rosterOf(db, studioId, classId)
-    const movements = new Map(prescriptionsOf(plan, LIBRARY).map(({ item, movement }) => [item.id, movement]))
-    const movementOf = (item: string) => movements.get(item)
+    const movementOf = movementsOf(plan, LIBRARY)
+    const known = withKnown(
+      plan,
+      itemsOf(plan).flatMap(({ item }) => movementIdOf(item) ?? []),
+    )
     const attended = new Map<string, Day[]>()
     for (let week = WEEKS; week >= 1; week--) {
       const back = (weekdayOf(today) - weekday + 7) % 7 || 7
@@ -150,7 +147,7 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
       }))
       for (const { id, came } of people) if (came) attended.set(id, [...(attended.get(id) ?? []), day])
       // the first time everything is new to the group
-      const led = week === WEEKS ? plan : withKnown(plan, [...movements.values()])
+      const led = week === WEEKS ? plan : known
       const { items, timeline } = evaluate(led, assessRoster(RULE_BASE, people, plan), LIBRARY)
       const events = ledBy(INSTRUCTOR, timeline, movementOf, began, { random, id: () => uuidFrom(random) })
       await addEvents(db, studioId, session.id, events)

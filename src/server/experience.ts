@@ -1,25 +1,22 @@
 import 'server-only'
+import type { RosterFacts } from '@/core/evaluate'
 import { ledStretches } from '@/core/lead'
-import { checkPlan, itemsOf, prescriptionsOf, withKnown } from '@/core/plan'
+import { checkPlan, itemsOf, movementIdOf, movementsOf, withKnown } from '@/core/plan'
 import { type Experience, learnPace, type Pace } from '@/core/timing'
 import { addDays, type Day, type Settings } from '@/core/vocabulary'
 import type { Database } from './db/connection'
-import { askClass } from './judging'
+import { askClass, remembered } from './judging'
 import { studioLibrary } from './library'
 import { rosterOf } from './repositories/classes'
 import { keepStretches, ledSessions, pacedSessions } from './repositories/led'
-import { eventsOf, getSession, type StoredSession } from './repositories/sessions'
-import { peopleOn } from './roster'
+import { eventsOf, type StoredSession } from './repositories/sessions'
+import { type Group, peopleOn } from './roster'
 
 /** The pace rests on so many classes at most, the newest: older ones count little by then. */
 const MOST_CLASSES = 60
 /** A group keeps what it has met for half a year, in the last classes of that time. */
 const KNOWN_DAYS = 182
 const KNOWN_CLASSES = 8
-
-const holder = globalThis as unknown as { velvetPaces?: Map<string, { from: string; pace: Pace }> }
-/** Paces that are kept, of as many days as are looked at. */
-const MOST_PACES = 24
 
 /** The studio whose classes teach. */
 export interface Taught {
@@ -28,31 +25,18 @@ export interface Taught {
 }
 
 /** The pace of the instructor on a day, from the classes that were led before it; the same object for as long as these are the same. */
-function paceOn(led: readonly StoredSession[], { id, settings: { paceSince } }: Taught, day: Day): Pace {
+function paceOn(led: readonly StoredSession[], { id, settings: { paceSince } }: Taught, day: Day): Promise<Pace> {
   const before = led.filter((session) => session.day < day).slice(0, MOST_CLASSES)
   const stretches = before.flatMap((session) => session.stretches ?? [])
-  holder.velvetPaces ??= new Map()
-  const known = holder.velvetPaces
-  const place = `${id} ${day}`
-  const from = JSON.stringify([
-    paceSince,
-    before.map((session) => session.id),
-    stretches.length,
-    stretches.reduce((sum, { seconds }) => sum + seconds, 0),
-  ])
-  const last = known.get(place)
-  if (last?.from === from) return last.pace
-  const pace = learnPace(stretches, day, paceSince === undefined ? {} : { since: paceSince })
-  known.delete(place)
-  known.set(place, { from, pace })
-  const oldest = known.keys().next()
-  if (known.size > MOST_PACES && !oldest.done) known.delete(oldest.value)
-  return pace
+  // a session whose log was saved is read anew, and says the same of the pace
+  const said = [stretches.length, stretches.reduce((sum, { seconds }) => sum + seconds, 0), ...before.map((session) => session.id)]
+  return remembered(`pace ${id} ${day}`, [paceSince, ...said], async () =>
+    learnPace(stretches, day, paceSince === undefined ? {} : { since: paceSince }),
+  )
 }
 
 /** Movements of a session, by id. */
-const movementsOf = ({ plan }: Pick<StoredSession, 'plan'>): string[] =>
-  itemsOf(plan).flatMap(({ item }) => (item.variant === undefined ? [] : [item.variant.split('/')[0]!]))
+const movementsIn = ({ plan }: Pick<StoredSession, 'plan'>): string[] => itemsOf(plan).flatMap(({ item }) => movementIdOf(item) ?? [])
 
 /** A class on a day. */
 export interface Asked {
@@ -65,8 +49,7 @@ export interface Asked {
 
 /**
  * What led classes have taught, for each of some classes: the instructor's pace, and the movements that a group has met, which are those of its
- * last classes to which at least half of it came. As many
- * queries for all of them as for one.
+ * last classes to which at least half of it came. As many queries for all of them as for one.
  */
 export async function experiencesOf(db: Database, studio: Taught, classes: readonly Asked[]): Promise<Experience[]> {
   const days = [...new Set(classes.map(({ day }) => day))].sort()
@@ -77,16 +60,33 @@ export async function experiencesOf(db: Database, studio: Taught, classes: reado
     ledSessions(db, studio.id, ids, { from: addDays(first, -KNOWN_DAYS), before: last, most: KNOWN_CLASSES }),
     pacedSessions(db, studio.id, last, MOST_CLASSES),
   ])
-  return classes.map(({ classId, size, day }) => {
-    const theirs = led.filter((session) => session.classId === classId && session.day < day && session.came * 2 >= size)
-    return { pace: paceOn(paced, studio, day), knows: [...new Set(theirs.flatMap(movementsOf))].sort() }
-  })
+  return Promise.all(
+    classes.map(async ({ classId, size, day }) => {
+      const theirs = led.filter((session) => session.classId === classId && session.day < day && session.came * 2 >= size)
+      return { pace: await paceOn(paced, studio, day), knows: [...new Set(theirs.flatMap(movementsIn))].sort() }
+    }),
+  )
 }
 
 /** `experiencesOf` for one class. */
 export async function experienceOf(db: Database, studio: Taught, asked: Asked): Promise<Experience> {
   const [one] = await experiencesOf(db, studio, [asked])
   return one!
+}
+
+/**
+ * All that a class is judged with on a day besides its plan: its people, and what led classes have taught.
+ *
+ * @param size how many belong to it, where more than these have come
+ */
+export async function groupOn(
+  db: Database,
+  studio: Taught,
+  { roster, day, classId }: Required<Group>,
+  size = roster.length,
+): Promise<{ people: RosterFacts[]; experience: Experience }> {
+  const [people, experience] = await Promise.all([peopleOn(db, studio.id, roster, day, classId), experienceOf(db, studio, { classId, size, day })])
+  return { people, experience }
 }
 
 /** The pace of the instructor with all that was led up to a day, this day too. */
@@ -96,26 +96,13 @@ export async function paceToday(db: Database, studio: Taught, day: Day): Promise
 }
 
 /** Keeps what the taps of a session that has ended say of the pace. */
-export async function notePace(db: Database, studio: Taught, sessionId: string): Promise<void> {
-  const [session, events, shelf] = await Promise.all([
-    getSession(db, studio.id, sessionId),
-    eventsOf(db, studio.id, sessionId),
-    studioLibrary(db, studio.id),
-  ])
+export async function notePace(db: Database, studio: Taught, session: StoredSession): Promise<void> {
+  const { id, plan, classId, day } = session
+  const [events, shelf, roster] = await Promise.all([eventsOf(db, studio.id, id), studioLibrary(db, studio.id), rosterOf(db, studio.id, classId)])
   if (!events.some(({ kind }) => kind === 'end')) return
-  const roster = await rosterOf(db, studio.id, session.classId)
-  const [people, experience] = await Promise.all([
-    peopleOn(db, studio.id, roster, session.day, session.classId),
-    experienceOf(db, studio, { classId: session.classId, size: roster.length, day: session.day }),
-  ])
-  const checked = checkPlan(withKnown(session.plan, experience.knows), shelf.catalogue)
+  const group = await groupOn(db, studio, { roster, day, classId })
+  const checked = checkPlan(withKnown(plan, group.experience.knows), shelf.catalogue)
   if ('problems' in checked) return
-  const { shown } = await askClass(shelf, 'first', sessionId, { plan: session.plan, people, experience })
-  const movements = new Map(prescriptionsOf(checked.plan, shelf.catalogue).map(({ item, movement }) => [item.id, movement]))
-  await keepStretches(
-    db,
-    studio.id,
-    sessionId,
-    ledStretches(events, shown.model.timeline, session.day, (item) => movements.get(item)),
-  )
+  const { shown } = await askClass(shelf, 'first', id, { plan, ...group })
+  await keepStretches(db, studio.id, id, ledStretches(events, shown.model.timeline, day, movementsOf(checked.plan, shelf.catalogue)))
 }

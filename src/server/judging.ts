@@ -110,7 +110,7 @@ interface Remembered {
 const MOST = 300
 
 /** The answer that was given last in this place, when all it stands on is the same still; otherwise a new one. */
-function remembered<T>(place: string, from: readonly unknown[], make: () => Promise<T>): Promise<T> {
+export function remembered<T>(place: string, from: readonly unknown[], make: () => Promise<T>): Promise<T> {
   holder.velvetJudged ??= new Map()
   const known = holder.velvetJudged
   const before = known.get(place)

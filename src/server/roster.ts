@@ -1,7 +1,7 @@
 import 'server-only'
 import { LIBRARY } from '@/content/movements'
 import { type CheckIn, type ClientRecord, type Day, factsOn, fullName, type OverruleRecord, overrulesOn, type RunsOut, runsOut } from '@/core/client'
-import type { RosterFacts } from '@/core/evaluate'
+import { inGroup, type RosterFacts } from '@/core/evaluate'
 import { type Overrule, overruledDose, type PersonFacts } from '@/core/safety'
 import type { Database } from './db/connection'
 import { attendedDays, holdingOn, saidBetween } from './repositories/checkIns'
@@ -100,8 +100,7 @@ export async function peopleOfAll(db: Database, studioId: string, groups: readon
       return {
         id,
         name: names[index]!,
-        ...(record.ownHelper && { ownHelper: true }),
-        ...(record.capability.getUpAndGoSec !== undefined && { upAndGoSec: record.capability.getUpAndGoSec }),
+        ...inGroup(record),
         facts: own.length > 0 ? { ...facts, overrules: own.flatMap(overruleOf) } : facts,
       }
     })

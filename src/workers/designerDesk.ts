@@ -21,7 +21,7 @@ import {
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
 import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, sayable } from '@/core/movement'
-import { aloneInBlock, checkPlan, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf, withKnown } from '@/core/plan'
+import { aloneInBlock, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf, soundPlan, withKnown } from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
 import { NO_EXPERIENCE } from '@/core/timing'
 import { catalogueOf, drawingOf } from './catalogueOf'
@@ -98,10 +98,9 @@ export class DesignerDesk {
   }
 
   private accept(draft: PlanDraft): Plan {
-    const checked = checkPlan(withKnown(draft, this.experience.knows), this.catalogue)
-    if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-    this.plan = checked.plan
-    return checked.plan
+    const plan = soundPlan(withKnown(draft, this.experience.knows), this.catalogue)
+    this.plan = plan
+    return plan
   }
 
   private item(id: string) {

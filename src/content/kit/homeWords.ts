@@ -1,7 +1,7 @@
-import type { Kit } from '@/core/vocabulary'
+import type { RoomKit } from '@/core/vocabulary'
 
 /** Words in which people say what they have at home, and the kit that it is; the more particular stands first. */
-const WORDS: [RegExp, Kit][] = [
+const WORDS: [RegExp, RoomKit][] = [
   [/ankle weight|wrist weight|cuff/i, 'cuff'],
   [/arm ?chair|chair with arms|wing chair/i, 'armchair'],
   [/door anchor|anchor/i, 'anchor'],
@@ -19,7 +19,7 @@ const WORDS: [RegExp, Kit][] = [
 ]
 
 /** What of somebody's kit at home the movements know, and the words that they do not. */
-export function kitOfWords(words: readonly string[]): { kit: Kit[]; unknown: string[] } {
+export function kitOfWords(words: readonly string[]): { kit: RoomKit[]; unknown: string[] } {
   const found = words.map((one) => ({ one, kit: WORDS.find(([said]) => said.test(one))?.[1] }))
   return {
     kit: [...new Set(found.flatMap(({ kit }) => kit ?? []))],

@@ -1,3 +1,4 @@
+import { items } from '../planInput'
 import type { PlanTemplate } from './template'
 
 /** Where there is no hall: one person at home, and a few minutes at a desk. */
@@ -28,11 +29,7 @@ export const VISITS: PlanTemplate[] = [
             },
             {
               id: 'warm-a',
-              items: [
-                { id: 'w1', variant: 'march/seated', dose: { workSeconds: 60, rpe: 2 } },
-                { id: 'w2', variant: 'shoulder-roll/seated' },
-                { id: 'w3', variant: 'ankle-pump/seat' },
-              ],
+              items: items('w', ['march/seated', { workSeconds: 60, rpe: 2 }], 'shoulder-roll/seated', 'ankle-pump/seat'),
             },
           ],
         },
@@ -45,14 +42,15 @@ export const VISITS: PlanTemplate[] = [
               id: 'main-a',
               title: 'Up from the chair, and pull',
               pauseAfter: 60,
-              items: [
-                { id: 's1', variant: 'sit-to-stand/hands', dose: { sets: 2, reps: 6, restSeconds: 60 } },
-                { id: 's2', variant: 'row/band-light', dose: { sets: 2, reps: 10, restSeconds: 60 } },
-                { id: 's3', variant: 'leg-extension/seat', dose: { sets: 2, reps: 8, restSeconds: 45 } },
-                { id: 's4', variant: 'heel-raise/two-hands', dose: { sets: 2, reps: 8, restSeconds: 45 } },
-              ],
+              items: items(
+                's',
+                ['sit-to-stand/hands', { sets: 2, reps: 6, restSeconds: 60 }],
+                ['row/band-light', { sets: 2, reps: 10, restSeconds: 60 }],
+                ['leg-extension/seat', { sets: 2, reps: 8, restSeconds: 45 }],
+                ['heel-raise/two-hands', { sets: 2, reps: 8, restSeconds: 45 }],
+              ),
             },
-            { id: 'main-b', title: 'Steady', pauseAfter: 60, items: [{ id: 'b1', variant: 'steady-stand/together' }] },
+            { id: 'main-b', title: 'Steady', pauseAfter: 60, items: items('b', 'steady-stand/together') },
           ],
         },
         {
@@ -62,11 +60,7 @@ export const VISITS: PlanTemplate[] = [
           blocks: [
             {
               id: 'cool-a',
-              items: [
-                { id: 'c1', variant: 'hamstring-stretch/seated' },
-                { id: 'c2', variant: 'chest-open/low-v' },
-                { id: 'c3', variant: 'breath-reach/seated' },
-              ],
+              items: items('c', 'hamstring-stretch/seated', 'chest-open/low-v', 'breath-reach/seated'),
             },
             { id: 'cool-z', format: 'quiet', what: 'closing', seconds: 90, words: 'Which two of these will you do before I come again?' },
           ],
@@ -92,11 +86,12 @@ export const VISITS: PlanTemplate[] = [
           blocks: [
             {
               id: 'warm-a',
-              items: [
-                { id: 'w1', variant: 'shoulder-roll/seated', dose: { reps: 8 } },
-                { id: 'w2', variant: 'march/seated', dose: { workSeconds: 60, rpe: 2 } },
-                { id: 'w3', variant: 'trunk-turn/seat', dose: { reps: 6 } },
-              ],
+              items: items(
+                'w',
+                ['shoulder-roll/seated', { reps: 8 }],
+                ['march/seated', { workSeconds: 60, rpe: 2 }],
+                ['trunk-turn/seat', { reps: 6 }],
+              ),
             },
           ],
         },
@@ -111,12 +106,7 @@ export const VISITS: PlanTemplate[] = [
               rounds: 1,
               workSeconds: 30,
               restSeconds: 15,
-              items: [
-                { id: 's1', variant: 'blade-set/seatBack' },
-                { id: 's2', variant: 'heel-dig/seat' },
-                { id: 's3', variant: 'leg-extension/seat' },
-                { id: 's4', variant: 'wrist-work/seat' },
-              ],
+              items: items('s', 'blade-set/seatBack', 'heel-dig/seat', 'leg-extension/seat', 'wrist-work/seat'),
             },
           ],
         },
@@ -127,11 +117,12 @@ export const VISITS: PlanTemplate[] = [
           blocks: [
             {
               id: 'cool-a',
-              items: [
-                { id: 'c1', variant: 'chest-open/low-v', dose: { workSeconds: 20, rpe: 2 } },
-                { id: 'c2', variant: 'forearm-stretch/seat', dose: { workSeconds: 30, rpe: 2 } },
-                { id: 'c3', variant: 'long-out-breath/seat', dose: { workSeconds: 45, rpe: 1 } },
-              ],
+              items: items(
+                'c',
+                ['chest-open/low-v', { workSeconds: 20, rpe: 2 }],
+                ['forearm-stretch/seat', { workSeconds: 30, rpe: 2 }],
+                ['long-out-breath/seat', { workSeconds: 45, rpe: 1 }],
+              ),
             },
           ],
         },

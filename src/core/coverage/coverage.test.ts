@@ -2,16 +2,14 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { DEMO_CLASSES } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
-import { checkPlan, type PlanInput, planSchema, prescriptionsOf } from '../plan'
+import { type PlanInput, planSchema, prescriptionsOf, soundPlan } from '../plan'
 import { expand } from '../timing'
 import { coverageOf } from './coverage'
 import { qualityOf } from './qualities'
 
 type Blocks = NonNullable<PlanInput['phases'][number]['blocks']>
 const covered = (input: PlanInput) => {
-  const checked = checkPlan(planSchema.parse(input), LIBRARY)
-  if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-  const { plan } = checked
+  const plan = soundPlan(planSchema.parse(input), LIBRARY)
   const timeline = expand(plan, LIBRARY)
   return { coverage: coverageOf(plan, prescriptionsOf(plan, LIBRARY), timeline), timeline }
 }

@@ -1,7 +1,7 @@
 import { type Catalogue, type CatalogueEntry, ladderOf } from '../movement'
-import { checkPlan, type Item, type Plan, type PlanDraft, partOf } from '../plan'
+import { type Block, type Item, type Plan, type PlanDraft, partOf, soundPlan } from '../plan'
 import { expand, HOUSE_RATES, type Rates, type Timeline } from '../timing'
-import { missingKit } from './options'
+import { isAvailable } from './options'
 
 /** What a class is wanted to be like. */
 export interface Brief {
@@ -12,6 +12,7 @@ export interface Brief {
 /** A plan made to fit a brief, and what that changed, by names. */
 export interface Adapted {
   plan: Plan
+  timeline: Timeline
   /** another version, because of kit */
   swapped: { movement: string; from: string; to: string }[]
   /** left out: nothing of its ladder does without what is lacking */
@@ -26,10 +27,9 @@ function doable(entry: CatalogueEntry, room: PlanDraft['room'], catalogue: Catal
   return ladder
     .slice(0, ladder.indexOf(entry) + 1)
     .toReversed()
-    .find((step) => missingKit(step, room).length === 0)
+    .find((step) => isAvailable(step, room))
 }
 
-type Block = PlanDraft['phases'][number]['blocks'][number]
 const withBlocks = (plan: PlanDraft, change: (block: Block) => Block[]): PlanDraft => ({
   ...plan,
   phases: plan.phases.map((phase) => ({ ...phase, blocks: phase.blocks.flatMap(change) })),
@@ -37,13 +37,16 @@ const withBlocks = (plan: PlanDraft, change: (block: Block) => Block[]): PlanDra
 
 const PARTS = ['warm-up', 'main', 'cool-down'] as const
 type Part = (typeof PARTS)[number]
-const lengths = ({ segments }: Timeline): Record<Part, number> => {
+const lengths = ({ phases }: Timeline): Record<Part, number> => {
   const found = { 'warm-up': 0, main: 0, 'cool-down': 0 }
-  for (const { phaseKind, seconds } of segments) found[partOf(phaseKind)] += seconds
+  for (const { kind, seconds } of phases) found[partOf(kind)] += seconds
   return found
 }
 
-/** One step shorter in a part: a round less, else the last movement of the block with the most of them; undefined = nothing left to take. */
+/**
+ * One step shorter in a part: without the last movement of the block with the most of them, else a round less, else fewer words; undefined =
+ * nothing left to take.
+ */
 function shorter(plan: PlanDraft, part: Part): { plan: PlanDraft; cut?: Item } | undefined {
   const blocks = plan.phases.filter(({ kind }) => partOf(kind) === part).flatMap((phase) => phase.blocks)
   const working = blocks.filter(({ items }) => items.length > 0)
@@ -79,7 +82,7 @@ export function adapted(draft: PlanDraft, { minutes, room: wanted }: Brief, cata
   const lacking: string[] = []
   const inRoom = (item: Item): Item[] => {
     const entry = item.variant === undefined ? undefined : catalogue.byId.get(item.variant)
-    if (!entry || missingKit(entry, room).length === 0) return [item]
+    if (!entry || isAvailable(entry, room)) return [item]
     const other = doable(entry, room, catalogue)
     if (!other) {
       lacking.push(entry.movement.name)
@@ -90,16 +93,11 @@ export function adapted(draft: PlanDraft, { minutes, room: wanted }: Brief, cata
     const { loadKg: _load, ...dose } = item.dose ?? { sets: 1, holdSeconds: 0 }
     return [{ ...item, variant: other.variant.id, ...(item.dose && { dose }) }]
   }
-  const sound = (plan: PlanDraft): Plan => {
-    const checked = checkPlan(plan, catalogue)
-    if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-    return checked.plan
-  }
   const fitted = withBlocks({ ...draft, room, promisedMinutes: minutes }, (block) => {
     const items = block.items.flatMap(inRoom)
     return items.length === 0 && block.items.length > 0 ? [] : [{ ...block, items } as Block]
   })
-  let plan = sound(fitted)
+  let plan = soundPlan(fitted, catalogue)
   let timeline = expand(plan, catalogue, undefined, rates)
   const first = lengths(timeline)
   const whole = Math.max(1, timeline.totalSeconds)
@@ -112,8 +110,8 @@ export function adapted(draft: PlanDraft, { minutes, room: wanted }: Brief, cata
       .find((one) => one !== undefined)
     if (!step) break
     if (step.cut?.variant !== undefined) cut.push(catalogue.byId.get(step.cut.variant)!.movement.name)
-    plan = sound(step.plan)
+    plan = soundPlan(step.plan, catalogue)
     timeline = expand(plan, catalogue, undefined, rates)
   }
-  return { plan, swapped, lacking, cut }
+  return { plan, timeline, swapped, lacking, cut }
 }

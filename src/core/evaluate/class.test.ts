@@ -5,7 +5,7 @@ import { DEMO_CLASSES, demoPeople } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import { clientSchema, factsOn } from '../client'
 import type { Dose } from '../movement'
-import { checkPlan, type Item, type Plan, type PlanInput, planSchema } from '../plan'
+import { type Item, type Plan, type PlanInput, planSchema, soundPlan } from '../plan'
 import { buildRuleBase, type PersonFacts, type RecordedCondition } from '../safety'
 import { personArbitrary } from '../testing/arbitraries'
 import { evaluate } from './evaluate'
@@ -29,9 +29,7 @@ function planOf(items: Item[], { room = {}, block = {} }: { room?: PlanInput['ro
     room: { supportInReach: true, floorWork: true, kit: ['support', 'wall', 'bed', 'wedge', 'mat', 'band', 'dumbbell', 'step'], ...room },
     phases: [{ id: 'm', kind: 'main', title: 'Main', blocks: [{ id: 'b', items, ...block }] }],
   })
-  const checked = checkPlan(draft, LIBRARY)
-  if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-  return checked.plan
+  return soundPlan(draft, LIBRARY)
 }
 const person = (record: RecordedCondition, more: Partial<PersonFacts> = {}): PersonFacts => ({
   age: 50,
@@ -196,13 +194,12 @@ test('the verdicts that are remembered by what the place in the class changes ar
     facts: factsOn(base, clientSchema.parse(record), '2026-11-24'),
   }))
   for (const { plan: input } of DEMO_CLASSES) {
-    const checked = checkPlan(planSchema.parse(input), LIBRARY)
-    if ('problems' in checked) throw new Error('demo plan')
-    const roster = assessRoster(base, people, checked.plan)
+    const sound = soundPlan(planSchema.parse(input), LIBRARY)
+    const roster = assessRoster(base, people, sound)
     // twice: the second answers from memory; a fresh roster from nothing
-    const first = evaluate(checked.plan, roster, LIBRARY)
-    const again = evaluate(checked.plan, roster, LIBRARY)
-    const fresh = evaluate(checked.plan, assessRoster(base, people, checked.plan), LIBRARY)
+    const first = evaluate(sound, roster, LIBRARY)
+    const again = evaluate(sound, roster, LIBRARY)
+    const fresh = evaluate(sound, assessRoster(base, people, sound), LIBRARY)
     for (const other of [again, fresh])
       for (const [index, item] of first.items.entries()) {
         const theirs = other.items[index]!

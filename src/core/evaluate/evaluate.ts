@@ -2,7 +2,7 @@ import { BASE_POSITIONS, type BasePosition, type Catalogue, type CatalogueEntry,
 import { type Plan, type Prescription, prescriptionsOf } from '../plan'
 import type { Assessment, GateHit } from '../safety'
 import { expand, HOUSE_RATES, type Rates, type Timeline, type TreadLine, treadLine } from '../timing'
-import { advance, type Held, momentAt, placeMatters, START, sceneAt, sinceAtLeast, type Walk } from './moments'
+import { advance, type Held, momentAt, mostMinutes, placeMatters, START, sceneAt, type Walk } from './moments'
 import { type Option, type Placement, type Placing, placeGroup } from './options'
 import { type Alone, aloneOf, type OwnRest, ownRests, pacingOf } from './pacing'
 import { restOption } from './rest'
@@ -111,8 +111,7 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
       if (assessment.closed || !matters[person]) return { assessment }
       const held = heldBy(person)
       const momentFor = (base: BasePosition) => momentAt(walks[person]!, ahead, id, (item) => (item === id ? { base, rpe: 0 } : held(item)))
-      const atMost = (family: Parameters<typeof sinceAtLeast>[1]) => (aheadEnd - sinceAtLeast(walks[person]!, family, aheadStart)) / 60
-      return { assessment, place: sceneAt(assessment, momentFor, atMost) }
+      return { assessment, place: sceneAt(assessment, momentFor, mostMinutes(walks[person]!, aheadStart, aheadEnd)) }
     })
     const placements = placeGroup(placing, planned, catalogue.entries, plan.room)
     const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)

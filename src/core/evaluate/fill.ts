@@ -1,6 +1,7 @@
 import { type Quality, qualityOf } from '../coverage'
 import { type Catalogue, type CatalogueEntry, familyOf } from '../movement'
 import { aloneInBlock, applyEdit, type Block, checkPlan, type Edit, type Plan, partOf, prescriptionOf } from '../plan'
+import { VERDICTS, type Verdict } from '../safety'
 import { expand, type Rates, type Timeline } from '../timing'
 import { type Evaluation, evaluate } from './evaluate'
 import { isAvailable, judgePlanned } from './options'
@@ -46,7 +47,8 @@ export function toFill({ promisedMinutes }: Pick<Plan, 'promisedMinutes'>, { tot
   return free < WORTH_FILLING_SECONDS ? 0 : free
 }
 
-const RANK = { 'as-planned': 0, modify: 1, swap: 2, 'leave-out': 3 } as const
+/** How far a verdict is from the plan. */
+const rankOf = (verdict: Verdict): number => VERDICTS.indexOf(verdict)
 
 /**
  * The class with an edit, unless it is then too long, somebody is worse off for it or has nothing to do in what is added, or the class is warned
@@ -69,7 +71,7 @@ function harmless(now: Plan, edit: Edit, from: FillFrom, added: ReadonlySet<stri
       if (use === 'closed') return true
       if (added.has(prescription.item.id)) return use === 'does'
       const old = known.get(prescription.item.id)?.placements[person]?.judgement.verdict
-      return old === undefined || RANK[verdict] <= RANK[old]
+      return old === undefined || rankOf(verdict) <= rankOf(old)
     }),
   )
   return isFine ? { plan: checked.plan, seconds } : undefined
@@ -78,19 +80,16 @@ function harmless(now: Plan, edit: Edit, from: FillFrom, added: ReadonlySet<stri
 /** Versions that most of those who may take part today can do, the most wanted first: what the class lacks, then what it has least of. */
 function wanted({ plan, evaluation, roster, catalogue }: FillFrom, here: string | undefined): CatalogueEntry[] {
   const inPlan = new Set(evaluation.items.map(({ prescription }) => prescription.movement))
-  const have = new Map<Quality, number>()
+  const have = new Set(evaluation.items.map(({ prescription }) => qualityOf(prescription.demands.purpose)))
   const worked = new Map<string, number>()
-  for (const { prescription, seconds } of evaluation.items) {
-    const quality = qualityOf(prescription.demands.purpose)
-    have.set(quality, (have.get(quality) ?? 0) + seconds)
+  for (const { prescription } of evaluation.items)
     for (const muscle of prescription.entry?.movement.main ?? []) worked.set(muscle, (worked.get(muscle) ?? 0) + 1)
-  }
   const people = roster.people.filter(({ assessment }) => !assessment.closed)
   /** share of those whom it does not fit as it is, or adjusted */
   const misfit = (entry: CatalogueEntry): number => {
     const { item, block } = aloneInBlock(entry.variant.id)
     const planned = prescriptionOf(item, block, catalogue)
-    const others = people.filter(({ assessment }) => RANK[judgePlanned(assessment, planned).verdict] > RANK.modify)
+    const others = people.filter(({ assessment }) => rankOf(judgePlanned(assessment, planned).verdict) > rankOf('modify'))
     return others.length / Math.max(1, people.length)
   }
   const scored = catalogue.entries
@@ -154,12 +153,11 @@ function movements(from: FillFrom, until: number): FillOffer | undefined {
   for (const entry of wanted(from, here)) {
     if (names.length === MOST_MOVEMENTS) break
     const next: Edit[] = []
+    const target = block ?? freeId(used, 'more')
     if (block === undefined) {
-      const id = freeId(used, 'more')
-      const empty: Block = { id, title: '', format: 'straight', pauseAfter: 0, items: [] }
+      const empty: Block = { id: target, title: '', format: 'straight', pauseAfter: 0, items: [] }
       next.push({ kind: 'add-block', phase: phase.id, at: phase.blocks.length, block: empty })
     }
-    const target = block ?? freeId(used, 'more')
     const at = now.phases.flatMap((one) => one.blocks).find(({ id }) => id === target)?.items.length ?? 0
     const item = freeId(used, 'f')
     next.push({ kind: 'add-item', block: target, at, item: { id: item, variant: entry.variant.id } })
@@ -201,8 +199,8 @@ function sets(from: FillFrom, until: number): FillOffer | undefined {
 }
 
 /**
- * Ways to fill a class that is shorter than it promises: movements in which everybody has something to do, or one set more of those in its main part. An offer
- * leaves nobody with a stricter verdict than before and brings no new warning.
+ * Ways to fill a class that is shorter than it promises: movements in which everybody has something to do, or one set more of those in its main
+ * part. An offer leaves nobody with a stricter verdict than before and brings no new warning.
  */
 export function fillOffers(from: FillFrom): FillOffer[] {
   if (toFill(from.plan, from.evaluation.timeline) === 0) return []

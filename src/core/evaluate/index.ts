@@ -8,7 +8,7 @@ export { type Availability, candidateOf, isAvailable, judgePlanned, missingKit, 
 export { type OwnRest, ownRests, setsToTake } from './pacing'
 export { doorQuestions, type OpenQuestion, openQuestions } from './questions'
 export { restOption } from './rest'
-export { type AssessedPerson, assessRoster, type Roster, type RosterFacts, sessionOf } from './roster'
+export { type AssessedPerson, assessRoster, inGroup, type Roster, type RosterFacts, sessionOf } from './roster'
 export { type Tracks, tracksFor } from './tracks'
 export { type Cell, type ClassModel, classModel, MARKS, type Mark, type ModelItem, type ModelPerson, type UseView, viewOfUse } from './view'
 export { neededMinutes, type PlanWarning } from './warnings'

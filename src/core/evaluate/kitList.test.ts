@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
-import { checkPlan, type PlanInput, planSchema } from '../plan'
+import { type PlanInput, planSchema, soundPlan } from '../plan'
 import { buildRuleBase, type PersonFacts } from '../safety'
 import { evaluate } from './evaluate'
 import { kitList } from './kitList'
@@ -36,14 +36,13 @@ const plan: PlanInput = {
   ],
 }
 function listFor(...people: PersonFacts[]) {
-  const checked = checkPlan(planSchema.parse(plan), LIBRARY)
-  if (!('plan' in checked)) throw new Error(JSON.stringify(checked.problems))
+  const sound = soundPlan(planSchema.parse(plan), LIBRARY)
   const roster = assessRoster(
     base,
     people.map((facts, index) => ({ id: `p${index}`, name: `P${index}`, facts })),
-    checked.plan,
+    sound,
   )
-  const evaluation = evaluate(checked.plan, roster, LIBRARY)
+  const evaluation = evaluate(sound, roster, LIBRARY)
   return { evaluation, list: kitList(evaluation) }
 }
 

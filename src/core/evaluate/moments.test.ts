@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Segment, SegmentKind } from '../timing'
-import { advance, type Held, momentAt, START, sinceAtLeast } from './moments'
+import { advance, type Held, momentAt, mostMinutes, START } from './moments'
 
 const SEAT: Held = { base: 'seated-unsupported', rpe: 2 }
 const STAND = (rpe: number): Held => ({ base: 'standing-free', rpe })
@@ -105,7 +105,7 @@ test('minutes are never more than from where somebody may have come into the fam
           ['standing', moment.standingMin],
           ['supine', moment.supineMin],
         ] as const)
-          expect(minutes).toBeLessThanOrEqual((end - sinceAtLeast(walk, family, ahead[0]!.startSeconds)) / 60)
+          expect(minutes).toBeLessThanOrEqual(mostMinutes(walk, ahead[0]!.startSeconds, end)(family))
       },
     ),
     { numRuns: 500 },

@@ -23,6 +23,7 @@ const BREAKING_SECONDS = { supine: 60, seated: 60, standing: 120 } as const
 type Tracked = keyof typeof BREAKING_SECONDS
 const TRACKED = Object.keys(BREAKING_SECONDS) as Tracked[]
 const AEROBIC_RPE = 4
+const MINUTE = 60
 const NONE_BEFORE = 99
 
 /** How somebody is held between floor, bed, chair and feet: a change of it belongs to no family. */
@@ -63,8 +64,11 @@ function enter(blocks: Walk['blocks'], family: Family | undefined, at: number): 
   return next
 }
 
-/** s from which on somebody who stays in a family at the next segments has been in it, at the earliest. */
-export const sinceAtLeast = (walk: Walk, family: Tracked, start: number): number => walk.blocks[family]?.since ?? start
+/** No more minutes than these can somebody have been in a family at the end of the next segments. @param start of these @param end s */
+export const mostMinutes =
+  (walk: Walk, start: number, end: number) =>
+  (family: Tracked): number =>
+    (end - (walk.blocks[family]?.since ?? start)) / MINUTE
 
 /** One segment further. @param heldIn what the person does in an item */
 export function advance(walk: Walk, segment: Segment, heldIn: (item: string) => Held): Walk {
@@ -108,8 +112,6 @@ export function advance(walk: Walk, segment: Segment, heldIn: (item: string) => 
     }
   }
 }
-
-const MINUTE = 60
 
 /**
  * The minutes at an item for one person who would do it held so.
@@ -208,7 +210,7 @@ function harmlessFor(assessment: Assessment): Harmless {
 export function sceneAt(
   assessment: Assessment,
   momentFor: (base: BasePosition) => Moment,
-  atMost: (family: Tracked) => number = () => Number.POSITIVE_INFINITY,
+  atMost: ReturnType<typeof mostMinutes> = () => Number.POSITIVE_INFINITY,
 ): { at: SceneAt; key: string } {
   const { situation } = assessment
   const harmless = harmlessFor(assessment)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { CONDITIONS } from '@/content/conditions'
-import { checkPlan, type Plan, type PlanInput, planSchema, prescriptionsOf } from '../plan'
+import { type Plan, type PlanInput, planSchema, prescriptionsOf, soundPlan } from '../plan'
 import { buildRuleBase, type PersonFacts } from '../safety'
 import { smallCatalogue } from '../testing/library'
 import { expand, restSeconds } from '../timing'
@@ -14,12 +14,10 @@ const base = buildRuleBase(CONDITIONS)
 const catalogue = smallCatalogue()
 const dose = { sets: 3, reps: 8, holdSeconds: 0, restSeconds: 45, loadKg: 0, rpe: 3 }
 const planOf = (blocks: NonNullable<PlanInput['phases']>[number]['blocks'], extra: Partial<PlanInput> = {}): Plan => {
-  const checked = checkPlan(
+  return soundPlan(
     planSchema.parse({ title: 'T', promisedMinutes: 45, familiar: ['push', 'hold', 'step'], phases: [{ id: 'm', kind: 'main', blocks }], ...extra }),
     catalogue,
   )
-  if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-  return checked.plan
 }
 const roster = (plan: Plan, people: PersonFacts[]) =>
   assessRoster(

@@ -1,6 +1,6 @@
 import { type BasePosition, familyOf } from '../movement'
 import { type Block, type BlockFormat, type Prescription, partOf, placedIn, stepsOf } from '../plan'
-import { type Pacing, restSeconds, type Timeline } from '../timing'
+import { AGAIN_SECONDS, type Pacing, REST_BETWEEN_FACTOR, restSeconds, type Timeline } from '../timing'
 import type { Option, Placement } from './options'
 import type { AssessedPerson } from './roster'
 
@@ -90,8 +90,6 @@ export type OwnRest =
 
 /** Blocks whose times are kept by the clock or by music: no rest in them is made longer (rule base 5.7). */
 const KEPT: ReadonlySet<BlockFormat> = new Set(['intervals', 'counts', 'phrase', 'song', 'laps'])
-/** From this factor on people rest between exercises even when muscles alternate, and the same muscles wait so long, s (rule base 5.1). */
-const RESTS_BETWEEN = { factor: 1.5, seconds: 60 }
 
 /** A stretch of work, s: the rest the plan puts behind it, and how long it is till the person works again. */
 interface Stretch {
@@ -131,7 +129,7 @@ function ownRestIn(block: Block, items: readonly Prescription[], restMult: numbe
   const between = stretches.slice(0, -1)
   const works = sum(stretches.map(({ work }) => work))
   if (sum(between.map(({ until }) => until)) === 0) {
-    const isLong = restMult >= RESTS_BETWEEN.factor && works > RESTS_BETWEEN.seconds
+    const isLong = restMult >= REST_BETWEEN_FACTOR && works > AGAIN_SECONDS
     return isLong ? [{ code: 'unbroken', block: block.id, seconds: Math.round(works) }] : []
   }
   const missing = sum(between.map(({ planned, until }) => Math.max(0, restSeconds(planned, restMult) - until)))

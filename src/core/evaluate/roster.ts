@@ -1,23 +1,31 @@
+import type { ClientRecord } from '../client'
 import type { Plan } from '../plan'
 import { type Assessment, assess, type PersonFacts, type RuleBase, type SessionFacts } from '../safety'
 
-/** Somebody on the list of a class, as the rules know them on the day. */
-export interface RosterFacts {
-  id: string
-  name: string
-  facts: PersonFacts
+/** What of somebody matters to a group without being read by any rule. */
+export interface InGroup {
   /** a helper of their own stands beside them */
   ownHelper?: boolean
   /** s to rise from a chair, walk three metres, turn, come back and sit; known people who are slower make changes of place longer */
   upAndGoSec?: number
 }
+export const inGroup = ({ ownHelper, capability: { getUpAndGoSec } }: Pick<ClientRecord, 'ownHelper' | 'capability'>): InGroup => ({
+  ...(ownHelper && { ownHelper }),
+  ...(getUpAndGoSec !== undefined && { upAndGoSec: getUpAndGoSec }),
+})
+
+/** Somebody on the list of a class, as the rules know them on the day. */
+export interface RosterFacts extends InGroup {
+  id: string
+  name: string
+  facts: PersonFacts
+}
 
 /** The same, ready to be held against any variant. */
-export interface AssessedPerson {
+export interface AssessedPerson extends Pick<InGroup, 'upAndGoSec'> {
   id: string
   name: string
   assessment: Assessment
-  upAndGoSec?: number
 }
 
 /** The people of a class on a day. One and the same object as long as nobody changed, so that what was judged is remembered. */

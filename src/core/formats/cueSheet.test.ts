@@ -1,15 +1,14 @@
 import { describe, expect, test } from 'vitest'
 import { DEMO_CLASSES } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
-import { checkPlan, itemsOf, type PlanInput, planSchema, prescriptionsOf } from '../plan'
+import { itemsOf, type PlanInput, planSchema, prescriptionsOf, soundPlan } from '../plan'
 import { expand } from '../timing'
 import { cueSheet } from './cueSheet'
 
 const sheetOf = (input: PlanInput) => {
-  const checked = checkPlan(planSchema.parse(input), LIBRARY)
-  if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-  const timeline = expand(checked.plan, LIBRARY)
-  return { plan: checked.plan, timeline, lines: cueSheet(checked.plan, prescriptionsOf(checked.plan, LIBRARY), timeline, LIBRARY) }
+  const sound = soundPlan(planSchema.parse(input), LIBRARY)
+  const timeline = expand(sound, LIBRARY)
+  return { plan: sound, timeline, lines: cueSheet(sound, prescriptionsOf(sound, LIBRARY), timeline, LIBRARY) }
 }
 
 describe('a cue sheet', () => {

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { daySchema } from '../client'
 import { leadEventSchema, ledStretches } from '../lead'
 import type { Catalogue } from '../movement'
-import { checkPlan, type Plan, planSchema, prescriptionsOf, ratesSchema } from '../plan'
+import { checkPlan, movementsOf, type Plan, planSchema, ratesSchema } from '../plan'
 import { expand, houseOf, type LedStretch, type Pace, type Timeline } from '../timing'
 import type { FileProblem } from './files'
 
@@ -86,8 +86,7 @@ export function stretchesOf(file: LedFile, plan: Plan, catalogue: Catalogue): { 
       return
     }
     const timeline = expand(checked.plan, catalogue)
-    const movements = new Map(prescriptionsOf(checked.plan, catalogue).map(({ item, movement }) => [item.id, movement]))
-    const movementOf = (item: string) => movements.get(item)
+    const movementOf = movementsOf(checked.plan, catalogue)
     const found = measured(timeline, session, at, movementOf)
     problems.push(...found.problems)
     stretches.push(...found.stretches, ...ledStretches(session.events ?? [], timeline, session.day, movementOf))

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { checkPlan, planSchema, prescriptionsOf } from '../plan'
+import { movementsOf, planSchema, soundPlan } from '../plan'
 import { smallCatalogue } from '../testing/library'
 import { expand, HOUSE_RATES, learnPace, type Rates } from '../timing'
 import { generator } from '../vocabulary'
@@ -8,7 +8,7 @@ import { ledBy } from './instructor'
 import { ledStretches } from './stretches'
 
 const catalogue = smallCatalogue()
-const checked = checkPlan(
+const plan = soundPlan(
   planSchema.parse({
     version: 2,
     title: 'Led',
@@ -40,10 +40,8 @@ const checked = checkPlan(
   }),
   catalogue,
 )
-if (!('plan' in checked)) throw new Error('not sound')
-const timeline = expand(checked.plan, catalogue)
-const movements = new Map(prescriptionsOf(checked.plan, catalogue).map(({ item, movement }) => [item.id, movement]))
-const movementOf = (item: string) => movements.get(item)
+const timeline = expand(plan, catalogue)
+const movementOf = movementsOf(plan, catalogue)
 const led = (rates: Rates, noise = 0, seed = 1) => {
   let n = 0
   const id = () => `00000000-0000-4000-8000-${String(n++).padStart(12, '0')}`

@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest'
-import { checkPlan, planSchema } from '../plan'
+import { planSchema, soundPlan } from '../plan'
 import { smallCatalogue } from '../testing/library'
 import { expand } from '../timing'
 import type { LeadEvent } from './events'
 import { ledStretches } from './stretches'
 
 const catalogue = smallCatalogue()
-const checked = checkPlan(
+const plan = soundPlan(
   planSchema.parse({
     version: 2,
     title: 'Led',
@@ -30,9 +30,8 @@ const checked = checkPlan(
   }),
   catalogue,
 )
-if (!('plan' in checked)) throw new Error('not sound')
 // link 5, count-in 3, work 40 | link 5, change 8, count-in 3, work 40
-const timeline = expand(checked.plan, catalogue)
+const timeline = expand(plan, catalogue)
 const movementOf = (item: string) => ({ i: 'push', j: 'step' })[item]
 let n = 0
 const at = (seconds: number, kind: LeadEvent['kind']): LeadEvent => ({

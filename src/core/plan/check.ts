@@ -175,6 +175,17 @@ function prescribe(source: Source, block: Block, works: readonly Work[], catalog
   }
 }
 
+/**
+ * A draft that is known to be sound, as the plan it is.
+ *
+ * @throws when it is not: with what is wrong, by item
+ */
+export function soundPlan(draft: PlanDraft, catalogue: Catalogue): Plan {
+  const checked = checkPlan(draft, catalogue)
+  if ('problems' in checked) throw new Error(`the plan "${draft.title}" is not sound: ${checked.problems.map(problemText).join('; ')}`)
+  return checked.plan
+}
+
 /** What an item uses. */
 export const kitOf = ({ entry, item }: Pick<Prescription, 'entry' | 'item'>): readonly Kit[] => entry?.variant.kit ?? item.described?.kit ?? []
 /** What of it is handed out and put away again: a chair, a wall and something to hold stay where they are. */
@@ -234,3 +245,9 @@ export const aloneInBlock = (variant: string): { item: Item; block: Block } => {
 /** Every item of a plan with what it comes to, in order. */
 export const prescriptionsOf = (plan: PlanDraft, catalogue: Catalogue): Prescription[] =>
   itemsOf(plan).map(({ item, block }) => prescriptionOf(item, block, catalogue, plan.bpm))
+
+/** The movement of an item of a plan, by their ids. */
+export function movementsOf(plan: PlanDraft, catalogue: Catalogue): (item: string) => string | undefined {
+  const movements = new Map(prescriptionsOf(plan, catalogue).map(({ item, movement }) => [item.id, movement]))
+  return (item) => movements.get(item)
+}

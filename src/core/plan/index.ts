@@ -5,6 +5,7 @@ export {
   isRestIn,
   kitOf,
   libraryRepSeconds,
+  movementsOf,
   type Plan,
   type PlanProblem,
   type Prescription,
@@ -13,6 +14,7 @@ export {
   prescriptionsOf,
   problemText,
   SIDE_CHANGE_SECONDS,
+  soundPlan,
 } from './check'
 export { backTo, differences, type PlanDifference } from './compare'
 export { beatSeconds, type PlanDose, planDoseSchema, type RepTempo, type SetWork } from './dose'
@@ -31,7 +33,7 @@ export {
   type Step,
   stepsOf,
 } from './formats'
-export { type Item, QUIET_POSITIONS } from './item'
+export { type Item, movementIdOf, QUIET_POSITIONS } from './item'
 export { merged } from './merge'
 export {
   itemsOf,
@@ -43,6 +45,7 @@ export {
   partOf,
   planSchema,
   planSchema2,
+  roomKitSchema,
   roomSchema,
   withKnown,
 } from './plan'

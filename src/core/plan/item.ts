@@ -71,3 +71,6 @@ export const itemSchema = z
     message: 'expected either a library variant or a described movement',
   })
 export type Item = z.output<typeof itemSchema>
+
+/** The library movement of an item, by id; undefined for a described one. */
+export const movementIdOf = ({ variant }: Pick<Item, 'variant'>): string | undefined => variant?.split('/')[0]

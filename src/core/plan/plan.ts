@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ROOM_KIT, SCHOOLS } from '../vocabulary'
+import { ROOM_KIT, type RoomKit, SCHOOLS } from '../vocabulary'
 import { blockSchema } from './formats'
 import { type Item, idSchema } from './item'
 import { presentPlan } from './migrate'
@@ -19,6 +19,8 @@ export const phaseSchema = z.strictObject({
   blocks: z.array(blockSchema).max(20),
 })
 
+export const roomKitSchema = z.array(z.enum(ROOM_KIT as [RoomKit, ...RoomKit[]]))
+
 export const roomSchema = z.strictObject({
   /** a wall, heavy chair or rail within everybody's reach */
   supportInReach: z.boolean().default(true),
@@ -30,7 +32,7 @@ export const roomSchema = z.strictObject({
   /** leaders and helpers who look after the group */
   leaders: z.number().int().min(1).max(20).default(1),
   /** what is there, by kind; chairs are taken for granted */
-  kit: z.array(z.enum(ROOM_KIT as [(typeof ROOM_KIT)[number], ...typeof ROOM_KIT])).default(['support', 'wall', 'band', 'dumbbell']),
+  kit: roomKitSchema.default(['support', 'wall', 'band', 'dumbbell']),
 })
 
 /** The present version of a plan, as it stands in a file. */

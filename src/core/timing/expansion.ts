@@ -2,13 +2,10 @@ import { type BasePosition, startsIn } from '../movement'
 import { type Block, handedOut, type Phase, type Prescription, placedIn, SIDE_CHANGE_SECONDS, type Step, stepsOf } from '../plan'
 import type { Kit } from '../vocabulary'
 import { type Base, baseOf, changeSeconds } from './bases'
-import { BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, ratesOf } from './rates'
+import { AGAIN_SECONDS, BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, REST_BETWEEN_FACTOR, ratesOf } from './rates'
 import { type Pacing, restSeconds, type Segment, type SegmentKind, type Timeline } from './segment'
 
-/** The same muscles come again no earlier than this after their last set, times the factor (rule base 5.1, short rests). */
-const AGAIN_SECONDS = 60
-/** From this factor on, the exercises of a circuit have a rest between them even when muscles alternate (5.1). */
-const REST_BETWEEN_FACTOR = 1.5
+/** The rest that the exercises of a circuit then have between them, s (5.1). */
 const REST_BETWEEN_SECONDS = 30
 const RESTING_RPE = 1
 /** So long a quiet block may be where people lie, s. */

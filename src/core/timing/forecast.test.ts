@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { checkPlan, type PlanInput, planSchema } from '../plan'
+import { type PlanInput, planSchema, soundPlan } from '../plan'
 import { smallCatalogue } from '../testing/library'
 import { forecastsOf } from './forecast'
 import { HOUSE_PACE, type LedStretch, learnPace } from './pace'
@@ -19,13 +19,12 @@ const led = (factor: number, count: number): LedStretch[] =>
   }))
 
 function forecasts(blocks: BlockInput[], pace = HOUSE_PACE) {
-  const checked = checkPlan(
+  const plan = soundPlan(
     planSchema.parse({ version: 2, title: 'T', promisedMinutes: 20, familiar: ['push'], phases: [{ id: 'm', kind: 'main', blocks }] }),
     catalogue,
   )
-  if (!('plan' in checked)) throw new Error(JSON.stringify(checked.problems))
-  const timeline = expand(checked.plan, catalogue, undefined, pace.rates)
-  return { timeline, ...forecastsOf(timeline, checked.plan.phases[0]!.blocks, pace) }
+  const timeline = expand(plan, catalogue, undefined, pace.rates)
+  return { timeline, ...forecastsOf(timeline, plan.phases[0]!.blocks, pace) }
 }
 const width = ({ lowSeconds, highSeconds }: { lowSeconds: number; highSeconds: number }) => highSeconds - lowSeconds
 

@@ -1,5 +1,5 @@
 import type { Block } from '../plan'
-import { HOUSE_PACE, houseOf, NOISE_SD, type Pace, sumOf, type Vector } from './pace'
+import { HOUSE_PACE, houseOf, NOISE_SD, type Pace, square, sumOf, type Vector } from './pace'
 import { ratesOf } from './rates'
 import type { Segment, Timeline } from './segment'
 
@@ -18,7 +18,6 @@ export interface BlockForecast extends Forecast {
 /** Four of five times a normal value is within so many standard deviations. */
 const EIGHT_OF_TEN = 1.2816
 
-const square = (x: number) => x * x
 const variance = (slope: Vector, covariance: Pace['covariance']): number =>
   slope.reduce((sum, one, i) => sum + one * slope.reduce((row, other, j) => row + (covariance[i]?.[j] ?? 0) * other, 0), 0)
 const plus = (a: Vector, b: Vector): Vector => [a[0] + b[0], a[1] + b[1], a[2] + b[2]]

@@ -13,7 +13,7 @@ export {
   type Pace,
   type PaceWish,
 } from './pace'
-export { BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates } from './rates'
+export { AGAIN_SECONDS, BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, REST_BETWEEN_FACTOR } from './rates'
 export { clock, type Pacing, restSeconds, SEGMENT_KINDS, type Segment, type SegmentKind, segmentAt, type Timeline } from './segment'
 export { expand } from './timeline'
 export { type Tread, type TreadLine, treadLine } from './tread'

@@ -55,7 +55,7 @@ const STEPS = 12
 /** Below this a stretch says nothing of the pace, s: it was kept by a clock. */
 const LEAST_SCALED_SECONDS = 2
 
-const square = (x: number) => x * x
+export const square = (x: number) => x * x
 
 export type Vector = [number, number, number]
 type Matrix = [Vector, Vector, Vector]

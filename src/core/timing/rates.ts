@@ -21,6 +21,11 @@ export const HOUSE_RATES: Rates = { counted: 1, held: 1, between: 1, movements: 
 export const ratesOf = ({ pace }: Pick<Block, 'pace'>, learned: Rates): Rates =>
   pace === undefined ? learned : pace === 'house' ? HOUSE_RATES : pace
 
+/** The same muscles come again no earlier than this after their last set, s, times the factor (rule base 5.1, short rests). */
+export const AGAIN_SECONDS = 60
+/** From this factor on people rest between exercises even when muscles alternate (5.1). */
+export const REST_BETWEEN_FACTOR = 1.5
+
 /** House estimates of what is between, s. Each is an estimate of this tool until the instructor's own times are known. */
 export const BETWEEN = {
   /** from one item to the next: praise, a name, a count-in */

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { checkPlan, type Plan, type PlanInput, planSchema } from '../plan'
+import { type Plan, type PlanInput, planSchema, soundPlan } from '../plan'
 import { smallCatalogue } from '../testing/library'
 import { changeSeconds } from './bases'
 import { HOUSE_RATES } from './rates'
@@ -10,20 +10,18 @@ import { treadLine } from './tread'
 
 type Blocks = NonNullable<PlanInput['phases'][number]['blocks']>
 const catalogue = smallCatalogue()
-const soundPlan = (input: PlanInput): Plan => {
-  const checked = checkPlan(planSchema.parse(input), catalogue)
-  if ('problems' in checked) throw new Error(JSON.stringify(checked.problems))
-  return checked.plan
-}
 const planOf = (blocks: Blocks, extra: Partial<PlanInput> = {}): Plan =>
-  soundPlan({
-    version: 2,
-    title: 'Test',
-    promisedMinutes: 20,
-    familiar: ['push', 'hold', 'step'],
-    phases: [{ id: 'm', kind: 'main', blocks }],
-    ...extra,
-  })
+  soundPlan(
+    planSchema.parse({
+      version: 2,
+      title: 'Test',
+      promisedMinutes: 20,
+      familiar: ['push', 'hold', 'step'],
+      phases: [{ id: 'm', kind: 'main', blocks }],
+      ...extra,
+    }),
+    catalogue,
+  )
 const NEW = { familiar: [] }
 const told = ({ segments }: Timeline) => segments.map(({ kind, seconds, side }) => `${kind} ${seconds}${side ? ` ${side}` : ''}`)
 

@@ -1,5 +1,5 @@
 export { generator, normal } from './chance'
 export { addDays, addMonths, completedWeeks, type Day, dayIn, dayNumber, daySchema, daysBetween, isDay, weekdayOf, weekOf } from './day'
-export { KIT, type Kit, ROOM_KIT } from './kit'
+export { KIT, type Kit, ROOM_KIT, type RoomKit } from './kit'
 export { SCHOOLS, type School } from './schools'
 export { numbersOf, type Settings, settingsSchema } from './settings'

@@ -18,4 +18,5 @@ export const KIT = [
 ] as const
 export type Kit = (typeof KIT)[number]
 /** What a room may hold beside chairs. */
-export const ROOM_KIT = KIT.filter((kit) => kit !== 'chair') as Exclude<Kit, 'chair'>[]
+export type RoomKit = Exclude<Kit, 'chair'>
+export const ROOM_KIT = KIT.filter((kit): kit is RoomKit => kit !== 'chair')

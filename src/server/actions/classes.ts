@@ -2,9 +2,8 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { calendarSchema, checkPlan, type PlanDraft, planSchema, problemText, timeSchema } from '@/core/plan'
-import { expand, type TreadLine, treadLine } from '@/core/timing'
+import { type TreadLine, treadLine } from '@/core/timing'
 import type { Database } from '../db/connection'
-import { paceToday } from '../experience'
 import { studioLibrary } from '../library'
 import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
 import { getClients } from '../repositories/clients'
@@ -72,12 +71,7 @@ export interface ProposedClass {
 export async function proposeClass(input: unknown): Promise<Outcome<ProposedClass>> {
   return answer(briefSchema, input, async (brief) => {
     const { db, studio } = await here()
-    const [{ plan, ...changed }, { catalogue }, { rates }] = await Promise.all([
-      planFor(db, studio, brief),
-      studioLibrary(db, studio.id),
-      paceToday(db, studio, today(studio)),
-    ])
-    const timeline = expand(plan, catalogue, undefined, rates)
+    const { plan, timeline, catalogue, ...changed } = await planFor(db, studio, brief)
     return {
       title: plan.title,
       minutes: plan.promisedMinutes,

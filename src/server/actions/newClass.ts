@@ -3,10 +3,12 @@ import { z } from 'zod'
 import { TEMPLATES } from '@/content/templates'
 import { type Adapted, adapted } from '@/core/evaluate'
 import { classFileSchema, parseFile } from '@/core/formats'
-import { checkPlan, type PlanDraft, planSchema, problemText } from '@/core/plan'
+import { checkPlan, type PlanDraft, planSchema, problemText, roomKitSchema } from '@/core/plan'
+import { expand } from '@/core/timing'
 import { ROOM_KIT } from '@/core/vocabulary'
 import type { Database } from '../db/connection'
 import { paceToday, type Taught } from '../experience'
+import type { Shelf } from '../judging'
 import { studioLibrary } from '../library'
 import { getClass } from '../repositories/classes'
 import { today } from '../studio'
@@ -24,10 +26,7 @@ const LONGEST_FILE = 1_000_000
 export const briefSchema = z.strictObject({
   promisedMinutes: minutesSchema,
   /** left out = as it is in what it is begun from */
-  kit: z
-    .array(z.enum(ROOM_KIT as [(typeof ROOM_KIT)[number], ...typeof ROOM_KIT]))
-    .max(ROOM_KIT.length)
-    .optional(),
+  kit: roomKitSchema.max(ROOM_KIT.length).optional(),
   from: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('empty') }),
     z.strictObject({ kind: z.literal('template'), key: z.string().max(40) }),
@@ -80,14 +79,15 @@ export async function planFor(
   db: Database,
   studio: Taught & Parameters<typeof today>[0],
   { promisedMinutes, kit, from }: ClassBrief,
-): Promise<Adapted> {
-  const [source, { catalogue }, pace] = await Promise.all([
+): Promise<Adapted & Pick<Shelf, 'catalogue'>> {
+  const [source, { catalogue }, { rates }] = await Promise.all([
     sourceOf(db, studio.id, from),
     studioLibrary(db, studio.id),
     paceToday(db, studio, today(studio)),
   ])
   const checked = checkPlan(source, catalogue)
   if ('problems' in checked) throw new InvalidError(checked.problems.map((problem) => ({ path: '$.from', message: problemText(problem) })))
-  if (from.kind === 'file') return { plan: checked.plan, swapped: [], lacking: [], cut: [] }
-  return adapted(checked.plan, { minutes: promisedMinutes, room: kit === undefined ? {} : { kit } }, catalogue, pace.rates)
+  const { plan } = checked
+  if (from.kind === 'file') return { plan, timeline: expand(plan, catalogue, undefined, rates), swapped: [], lacking: [], cut: [], catalogue }
+  return { ...adapted(plan, { minutes: promisedMinutes, room: kit === undefined ? {} : { kit } }, catalogue, rates), catalogue }
 }

@@ -1,6 +1,4 @@
-import type { ROOM_KIT } from '@/core/vocabulary'
-
-export type RoomKit = (typeof ROOM_KIT)[number]
+import type { RoomKit } from '@/core/vocabulary'
 
 /** What a class can be begun from, as the page lists it. */
 export interface Beginning {

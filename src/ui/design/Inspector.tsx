@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useState } from 'react'
 import type { ClassModel } from '@/core/evaluate'
-import type { Edit, PlanDraft } from '@/core/plan'
+import { type Edit, movementIdOf, type PlanDraft } from '@/core/plan'
 import type { Addable, Beside, Explanation, LadderView } from '@/workers/designerContract'
 import { Reasons } from '../fit/Reasons'
 import { AddPanel } from './AddPanel'
@@ -104,7 +104,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           people={taking}
           known={model.items.find(({ id }) => id === item.id)?.known ?? false}
           onKnown={(known) => {
-            const [movement] = item.variant?.split('/') ?? []
+            const movement = movementIdOf(item)
             if (movement !== undefined) edit({ kind: 'set-plan', change: knownSet(plan, movement, known) })
           }}
           onChoose={(variant) => edit({ kind: 'set-variant', item: item.id, variant, ...(item.dose && { dose: item.dose }) })}

@@ -1,7 +1,6 @@
-import { ROOM_KIT } from '@/core/vocabulary'
+import { ROOM_KIT, type RoomKit } from '@/core/vocabulary'
 import { Check } from '../shell/Check'
 
-type RoomKit = (typeof ROOM_KIT)[number]
 const KIT_WORDS: Record<RoomKit, string> = {
   armchair: 'chairs with arms',
   support: 'chair backs or a rail to hold',

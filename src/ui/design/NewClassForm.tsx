@@ -1,10 +1,11 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
+import type { RoomKit } from '@/core/vocabulary'
 import { createClass, type ProposedClass, proposeClass } from '@/server/actions/classes'
 import { answered, refusalWords } from '../shell/answered'
 import { Weekdays } from '../shell/WeekdayOptions'
-import { type Beginning, BeginWith, type From, type RoomKit } from './BeginWith'
+import { type Beginning, BeginWith, type From } from './BeginWith'
 import { KitTicks } from './KitTicks'
 import { ProposedClassView } from './ProposedClassView'
 

@@ -1,4 +1,4 @@
-import type { Block, BlockFormat, Edit, PhaseKind, PlanDraft } from '@/core/plan'
+import { type Block, type BlockFormat, type Edit, movementIdOf, type PhaseKind, type PlanDraft } from '@/core/plan'
 import { newBlock } from './newBlock'
 import { blockPlace, freshId, itemPlace } from './selection'
 
@@ -43,7 +43,7 @@ export function addedPhase(plan: PlanDraft, after: string, kind: PhaseKind): { e
 }
 
 /** Movements of a block, by id. */
-export const movementsIn = (block: Block): string[] => [...new Set(block.items.flatMap(({ variant }) => variant?.split('/')[0] ?? []))]
+export const movementsIn = (block: Block): string[] => [...new Set(block.items.flatMap((item) => movementIdOf(item) ?? []))]
 
 /** What of the plan changes when the group is said to know a movement, or to be shown it again. */
 export const knownSet = (plan: PlanDraft, movement: string, known: boolean): Pick<PlanDraft, 'familiar' | 'showAgain'> => {

@@ -1,12 +1,11 @@
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { describePicture } from '@/core/movement'
 import { changeWords } from '@/core/safety'
-import { experienceOf } from '@/server/experience'
+import { groupOn } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getSession } from '@/server/repositories/sessions'
-import { peopleOn } from '@/server/roster'
 import { ownRestWords } from '@/ui/fit/ownRestWords'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
 import { named } from '../../named'
@@ -28,13 +27,10 @@ function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<Lead
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
   const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, session.classId)])
-  const [people, experience] = await Promise.all([
-    peopleOn(db, studio.id, roster, session.day, session.classId),
-    experienceOf(db, studio, { classId: session.classId, size: roster.length, day: session.day }),
-  ])
+  const group = await groupOn(db, studio, { roster, day: session.day, classId: session.classId })
   const {
     shown: { model },
-  } = await askClass(shelf, 'first', id, { plan: session.plan, people, experience })
+  } = await askClass(shelf, 'first', id, { plan: session.plan, ...group })
   const items = model.items.map((item): LeadItem => {
     const takes = (variant: string) =>
       item.cells.flatMap(({ use }, index) =>

@@ -1,11 +1,11 @@
 import { after } from 'next/server'
 import { noteClass } from '@/server/changedRules'
-import { experienceOf } from '@/server/experience'
+import { groupOn } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
 import { overrulesOf } from '@/server/repositories/overrules'
-import { callNames, peopleOn } from '@/server/roster'
+import { callNames } from '@/server/roster'
 import { shownDay } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
 import { dayWords } from '@/ui/shell/days'
@@ -30,10 +30,7 @@ export default async function ClassPage({
     rosterRevision(db, studio.id, id),
     rosterOf(db, studio.id, id),
   ])
-  const [people, experience] = await Promise.all([
-    peopleOn(db, studio.id, roster, day, id),
-    experienceOf(db, studio, { classId: id, size: roster.length, day }),
-  ])
+  const { people, experience } = await groupOn(db, studio, { roster, day, classId: id })
   const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people, experience })
   // after the answer: the page does not wait for it
   after(() => noteClass(db, studio.id, id, cells))

@@ -1,7 +1,6 @@
 import { kitOfWords } from '@/content/kit/homeWords'
 import { TEMPLATES } from '@/content/templates'
 import { type PlanDraft, planSchema } from '@/core/plan'
-import type { ROOM_KIT } from '@/core/vocabulary'
 import { listClasses } from '@/server/repositories/classes'
 import { listClients } from '@/server/repositories/clients'
 import { callNames } from '@/server/roster'
@@ -30,8 +29,7 @@ export default async function NewClassPage() {
         classes={classes.map(({ id, plan }) => ({ id, forWhom: '', visit: false, ...asBeginning(plan) }))}
         people={clients.flatMap(({ id, record }, index) => {
           if (record.consentWithdrawnOn !== undefined) return []
-          const { kit, unknown } = kitOfWords(record.kitAtHome)
-          return [{ id, name: names[index]!, kit: kit as (typeof ROOM_KIT)[number][], unknown }]
+          return [{ id, name: names[index]!, ...kitOfWords(record.kitAtHome) }]
         })}
       />
     </>

@@ -2,14 +2,15 @@ import Link from 'next/link'
 import type { UseView } from '@/core/evaluate'
 import { fold } from '@/core/lead'
 import { ladderOf } from '@/core/movement'
+import { movementIdOf } from '@/core/plan'
 import { clock } from '@/core/timing'
-import { experienceOf } from '@/server/experience'
+import { groupOn } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getClients } from '@/server/repositories/clients'
 import { attendanceOf, eventsOf, getSession, logOf } from '@/server/repositories/sessions'
-import { callNames, peopleOn } from '@/server/roster'
+import { callNames } from '@/server/roster'
 import { LogForm, type LogItem, type LogRow } from '@/ui/log/LogForm'
 import { dayWords, timeOf } from '@/ui/shell/days'
 import { TreadLine } from '@/ui/tread/TreadLine'
@@ -36,13 +37,10 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
   )
   const roster = [...rostered, ...former]
   const { catalogue } = shelf
-  const [people, experience] = await Promise.all([
-    peopleOn(db, studio.id, roster, session.day, session.classId),
-    experienceOf(db, studio, { classId: session.classId, size: rostered.length, day: session.day }),
-  ])
+  const group = await groupOn(db, studio, { roster, day: session.day, classId: session.classId }, rostered.length)
   const {
     shown: { model },
-  } = await askClass(shelf, 'first', id, { plan: session.plan, people, experience })
+  } = await askClass(shelf, 'first', id, { plan: session.plan, ...group })
   const names = callNames(roster.map(({ record }) => record))
   const rows = roster.map(({ id: clientId }, index): LogRow => {
     const known = attendance.find((row) => row.clientId === clientId)
@@ -57,7 +55,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
     }
   })
   const items = model.items.map((item): LogItem => {
-    const movementId = item.variant?.split('/')[0]
+    const movementId = movementIdOf(item)
     const logged = entries.filter((entry) => entry.item === item.id)
     const used = Object.fromEntries(
       roster.map(({ id: clientId }, index) => [

@@ -52,11 +52,12 @@ export async function POST(request: Request, { params }: Params) {
   return withId(params, 'a session', async ({ db, studio, id }) => {
     const body = bodySchema.safeParse(parsedJson(await bodyOf(request, MOST_BYTES)))
     if (!body.success) return Response.json({ problems: problemsOf(body.error) }, { status: 400 })
-    await getSession(db, studio.id, id)
+    const session = await getSession(db, studio.id, id)
     const { sound, refused } = sorted(body.data.events, Date.now())
     const outcome = await addEvents(db, studio.id, id, sound)
-    // after the answer: a tap does not wait for what is learned from it
-    if (outcome.kept.length > 0) after(() => notePace(db, studio, id))
+    // after the answer: a tap does not wait for what is learned from it; a class teaches when it ends, and by what comes late
+    const hasEnded = session.stretches !== null || sound.some(({ kind }) => kind === 'end')
+    if (hasEnded && outcome.kept.length > 0) after(() => notePace(db, studio, session))
     return Response.json({ kept: outcome.kept, refused: [...refused, ...outcome.refused] } satisfies KeptEvents)
   })
 }
