@@ -4,7 +4,7 @@ import { isDeepStrictEqual } from 'node:util'
 import { CONDITIONS } from '@/content/conditions'
 import { overrulesOn } from '@/core/client'
 import { assessRoster, type ChangedVerdict, changedVerdicts, judgedOf, judgePlanned, type NamedCell } from '@/core/evaluate'
-import { aloneInBlock, type PlanDraft, prescriptionOf } from '@/core/plan'
+import { aloneInBlock, type PlanDraft, prescriptionOf, roomSchema } from '@/core/plan'
 import type { Verdict } from '@/core/safety'
 import type { Database } from './db/connection'
 import { groupOn, type Taught } from './experience'
@@ -70,7 +70,7 @@ export async function changesOfRules(
     clients.map(({ id }) => id),
   )
   const facts = await peopleOn(db, studio.id, clients, day)
-  const room = { supportInReach: true, floorWork: true, tempC: 21, startHour: 11, barefoot: false, leaders: 1, kit: [] }
+  const room = roomSchema.parse({ floorWork: true, kit: [] })
   const overrules = overruled.flatMap(({ clientId, record }): ChangedOverrule[] => {
     const person = facts.find(({ id }) => id === clientId)
     if (!person || overrulesOn([record], day, record.classId).length === 0 || !catalogue.byId.has(record.variant)) return []

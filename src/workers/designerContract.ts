@@ -1,6 +1,6 @@
 import type { Drawing } from '@/core/body'
 import type { Ceiling } from '@/core/effort'
-import type { ClassModel, FillOffer, OpenQuestion, RosterFacts } from '@/core/evaluate'
+import type { ClassModel, FillOffer, OpenQuestion, PersonEffort, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
 import type { OwnMovement, Purpose, Sayable } from '@/core/movement'
 import type { PlanDose, PlanDraft } from '@/core/plan'
@@ -32,6 +32,8 @@ export interface Explanation {
   absolute: boolean
   /** how hard this person may work, by the school of the class */
   ceiling: Ceiling
+  /** how hard the class is expected to become for them; nobody who does not take part */
+  effort?: PersonEffort
   overruled?: { by: string; reason: string; verdict: Verdict }
   reasons: Reason[]
   changes: Change[]

@@ -6,6 +6,7 @@ import { ceilingFor } from '@/core/effort'
 import {
   type AssessedPerson,
   assessRoster,
+  type ClassModel,
   classModel,
   type Evaluation,
   evaluate,
@@ -41,6 +42,8 @@ export class DesignerDesk {
   private plan: Plan | undefined
   /** what was judged last */
   evaluation: Evaluation | undefined
+  /** what was shown of it */
+  private shown: ClassModel | undefined
   private sent = new Set<string>()
 
   model({ plan, people, own, experience }: Questions['model']['ask']): Questions['model']['answer'] {
@@ -59,6 +62,7 @@ export class DesignerDesk {
     const { pace } = this.experience
     this.evaluation = evaluate(sound, this.roster, this.catalogue, pace.rates)
     const model = classModel(sound, this.evaluation, pace)
+    this.shown = model
     const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
     // a drawing is large, so each goes over once
     const fresh = ids.filter((id) => !this.sent.has(id))
@@ -125,12 +129,14 @@ export class DesignerDesk {
     const { options } =
       judgement.verdict === 'as-planned' ? place(assessment, planned, this.catalogue.entries, plan.room, { known: judgement }) : placement
     const use = found.uses[index]
+    const effort = this.shown?.effort.people[index]
     return {
       personId: somebody.id,
       person: somebody.name,
       ...(planned.entry && { variant: planned.entry.variant.id }),
       absolute: isAbsolute(judgement),
-      ceiling: ceilingFor(assessment, plan.school),
+      ceiling: ceilingFor(assessment, plan.school, { typedBpm: plan.ceilingBpm }),
+      ...(effort && { effort }),
       ...(judgement.overruled && { overruled: judgement.overruled }),
       item: planned.name,
       verdict: judgement.verdict,

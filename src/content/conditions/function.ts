@@ -360,6 +360,7 @@ export const bodyFunction: ConditionDefinition[] = [
     name: 'Frail - needs hands or help to rise from a chair',
     group: 'function',
     variants: ['needs-person', 'needs-hands'],
+    response: [{ when: 'true', capacity: 0.5, onSec: 60, offSec: 110 }],
     clearance: {
       need: 'advised',
       requiredWhen: 'c.variant == needs-person',

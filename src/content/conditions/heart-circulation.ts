@@ -371,6 +371,10 @@ export const heartCirculation: ConditionDefinition[] = [
     group: 'heart-circulation',
     variants: ['nyha3', 'nyha1-2'],
     noPulseFormula: 'true',
+    response: [
+      { when: 'true', capacity: 0.65, onSec: 75, offSec: 150 },
+      { when: 'c.variant == nyha3', capacity: 0.45 },
+    ],
     clearance: {
       need: 'required',
       requiredWhen: 'true',
@@ -589,6 +593,7 @@ export const heartCirculation: ConditionDefinition[] = [
       medicine: 'betaBlocker',
     },
     noPulseFormula: 'true',
+    response: [{ when: 'true', onFactor: 1.3, offFactor: 1.1, rise: 0.75 }],
     clearance: {
       need: 'none',
       validMonths: 12,

@@ -6,6 +6,10 @@ export const lung: ConditionDefinition[] = [
     name: 'Chronic obstructive lung disease',
     group: 'lung',
     variants: ['on-oxygen', 'severe', 'mild-moderate'],
+    response: [
+      { when: 'true', capacity: 0.75 },
+      { when: 'c.variant != mild-moderate', capacity: 0.5 },
+    ],
     variantNotes: 'severe = breathless after about 100 m on the level or while dressing',
     clearance: {
       need: 'advised',

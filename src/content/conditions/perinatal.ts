@@ -12,6 +12,7 @@ export const perinatal: ConditionDefinition[] = [
     },
     lasts: 'gestation',
     noPulseFormula: 'true',
+    response: [{ when: 'p.gestationalWeek >= 13', onSec: 35, offSec: 80 }],
     clearance: {
       need: 'advised',
       requiredWhen: 'c.symptomatic',

@@ -34,8 +34,22 @@ describe('what applies is said with its reason', () => {
   test('reserve without a resting pulse falls back to exertion and says so', () => {
     expect(ceilingFor(person({}), 'reserve')).toMatchObject({ kind: 'exertion', because: expect.stringContaining('resting pulse') })
   })
+  test('a typed number holds where it is the lower one, and is refused where no pulse number may be used', () => {
+    expect(ceilingFor(person({}), 'typed', { typedBpm: 105 })).toMatchObject({ kind: 'pulse', bpm: 105, because: 'typed for this class' })
+    // 0.95 x 155.5 at effort 7
+    expect(ceilingFor(person({}), 'typed', { typedBpm: 190 })).toMatchObject({
+      kind: 'pulse',
+      bpm: 148,
+      because: expect.stringContaining('190 was typed'),
+    })
+    expect(ceilingFor(person({}), 'typed')).toMatchObject({ kind: 'exertion', because: 'no number was typed' })
+    expect(ceilingFor(person({ conditions: [{ slug: 'beta-blocker' }] }), 'typed', { typedBpm: 105 })).toMatchObject({
+      kind: 'exertion',
+      because: expect.stringContaining('no pulse number with'),
+    })
+  })
   test('a measured maximum overrides every formula', () =>
-    expect(ceilingFor(person({}), 'fox-220', 130)).toMatchObject({ because: expect.stringContaining('measured maximum') }))
+    expect(ceilingFor(person({}), 'fox-220', { testedMax: 130 })).toMatchObject({ because: expect.stringContaining('measured maximum') }))
   test('a lower cap never gives a higher ceiling', () => {
     const free = ceilingFor(person({}), 'tanaka')
     const capped = ceilingFor(person({ restSbp: 165, restDbp: 90 }), 'tanaka')

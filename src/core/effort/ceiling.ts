@@ -8,11 +8,16 @@ export const SCHOOL_WORDS: Record<School, { name: string; found: string; source:
   'gulati-women': { name: '206 − 0.88 × age', found: 'women without symptoms', source: 'GULATI-2010' },
   'fox-220': { name: '220 − age', found: 'traditional, never derived; too low for older adults; for comparison only', source: 'FOX-1971' },
   reserve: { name: 'heart-rate reserve', found: 'anybody with a measured resting pulse', source: 'KARVONEN-1957' },
+  typed: { name: 'a number typed here', found: 'whoever you have agreed it with', source: '' },
   'exertion-only': { name: 'exertion and talk test only', found: 'everybody', source: '' },
 }
 
+type Formula = Exclude<School, 'reserve' | 'typed' | 'exertion-only'>
+/** The default formula (rule base 3.1): also where a school has none of its own. */
+export const DEFAULT_FORMULA = 'tanaka' satisfies Formula
+
 /** Highest heart rate by a school, beats a minute. @param age years */
-export function maximumBy(school: Exclude<School, 'reserve' | 'exertion-only'>, age: number): number {
+export function maximumBy(school: Formula, age: number): number {
   switch (school) {
     case 'tanaka':
       return 208 - 0.7 * age
@@ -26,7 +31,7 @@ export function maximumBy(school: Exclude<School, 'reserve' | 'exertion-only'>, 
 }
 
 /** Straight lines between points, held at the ends. */
-function between(points: readonly (readonly [number, number])[], x: number): number {
+export function between(points: readonly (readonly [number, number])[], x: number): number {
   const above = points.findIndex(([at]) => at >= x)
   if (above <= 0) return points[above === 0 ? 0 : points.length - 1]![1]
   const [x0, y0] = points[above - 1]!
@@ -38,7 +43,7 @@ function between(points: readonly (readonly [number, number])[], x: number): num
  * Stored 0-10 effort to the share of heart-rate reserve, and of the maximum: the tops of the bands of rule base 3.2 at the efforts that
  * 3.3 gives them, straight lines between. The mapping is an estimate.
  */
-const RESERVE_SHARE = [
+export const RESERVE_SHARE = [
   [0, 0.2],
   [2, 0.39],
   [4, 0.59],
@@ -67,47 +72,38 @@ export function talkTest(rpe: number): string {
   return 'a few words only'
 }
 
+/** Numbers that somebody gave: both in beats a minute. */
+export interface GivenPulse {
+  /** for the whole class, by the instructor */
+  typedBpm?: number | undefined
+  /** measured maximum of the person: overrides every formula */
+  testedMax?: number
+}
+
 /**
  * How hard somebody may work, by the school of the class with this person's data; where a formula may not be used or a number is
  * missing, exertion and talk test, with the reason. A pulse number alone never makes an effort safe: the cap on exertion holds beside it.
- *
- * @param testedMax measured maximum, bpm: overrides every formula
+ * A typed number is refused for whomever no pulse number may be used (rule base 3.1), and never raises what the default formula gives.
  */
-export function ceilingFor(assessment: Assessment, school: School, testedMax?: number): Ceiling {
+export function ceilingFor(assessment: Assessment, school: School, { typedBpm, testedMax }: GivenPulse = {}): Ceiling {
   const { person, limits, noPulseFormula } = assessment
   const rpe = limits.rpeCap.value
   const exertion = (because: string): Ceiling => ({ kind: 'exertion', rpe, because })
-  if (testedMax !== undefined) {
-    return {
-      kind: 'pulse',
-      rpe,
-      bpm: Math.round(testedMax * between(MAXIMUM_SHARE, rpe)),
-      school,
-      because: 'from a measured maximum, which overrides every formula',
-    }
-  }
+  const pulse = (bpm: number, because: string): Ceiling => ({ kind: 'pulse', rpe, bpm: Math.round(bpm), school, because })
+  if (testedMax !== undefined) return pulse(testedMax * between(MAXIMUM_SHARE, rpe), 'from a measured maximum, which overrides every formula')
   // the pulse does not follow effort, or a fixed number would mislead (rule base 3.1)
-  if (noPulseFormula) return exertion(`no pulse formula with ${noPulseFormula.toLowerCase()}`)
+  if (noPulseFormula) return exertion(`no pulse ${school === 'typed' ? 'number' : 'formula'} with ${noPulseFormula.toLowerCase()}`)
   if (school === 'exertion-only') return exertion('the class works by exertion and talk test')
   const rest = person.restHr
-  if (school === 'reserve' || rest >= 0) {
-    if (rest < 0) return exertion('no resting pulse was measured')
-    const highest = maximumBy(school === 'reserve' ? 'tanaka' : school, person.age)
-    return {
-      kind: 'pulse',
-      rpe,
-      bpm: Math.round(rest + between(RESERVE_SHARE, rpe) * (highest - rest)),
-      school,
-      because: `reserve above a resting pulse of ${rest}`,
-    }
-  }
-  return {
-    kind: 'pulse',
-    rpe,
-    bpm: Math.round(between(MAXIMUM_SHARE, rpe) * maximumBy(school, person.age)),
-    school,
-    because: `${SCHOOL_WORDS[school].name}, give or take 10 to 12`,
-  }
+  if (school === 'reserve' && rest < 0) return exertion('no resting pulse was measured')
+  if (school === 'typed' && typedBpm === undefined) return exertion('no number was typed')
+  const highest = maximumBy(school === 'reserve' || school === 'typed' ? DEFAULT_FORMULA : school, person.age)
+  const byFormula = rest >= 0 ? rest + between(RESERVE_SHARE, rpe) * (highest - rest) : between(MAXIMUM_SHARE, rpe) * highest
+  if (school === 'typed' && typedBpm !== undefined)
+    return typedBpm <= byFormula
+      ? pulse(typedBpm, 'typed for this class')
+      : pulse(byFormula, `${typedBpm} was typed, which is more than ${SCHOOL_WORDS[DEFAULT_FORMULA].name} gives`)
+  return pulse(byFormula, rest >= 0 ? `reserve above a resting pulse of ${rest}` : `${SCHOOL_WORDS[school].name}, give or take 10 to 12`)
 }
 
 /** A ceiling as a sentence. */

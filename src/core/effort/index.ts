@@ -1,1 +1,2 @@
-export { type Ceiling, ceilingFor, ceilingWords, maximumBy, SCHOOL_WORDS, talkTest } from './ceiling'
+export { type Ceiling, ceilingFor, ceilingWords, DEFAULT_FORMULA, type GivenPulse, maximumBy, SCHOOL_WORDS, talkTest } from './ceiling'
+export { type Answering, capacityMet, DELAY_SECONDS, effortAt, type Kinetics, kineticsOf, shareAfter, steadyShare } from './kinetics'

@@ -8,9 +8,20 @@ export interface InGroup {
   ownHelper?: boolean
   /** s to rise from a chair, walk three metres, turn, come back and sit; known people who are slower make changes of place longer */
   upAndGoSec?: number
+  /** for the forecast of effort; unknown = the lower capacity */
+  sex?: 'female' | 'male'
+  /** cm; reach, and the pull of a band, go with it */
+  statureCm?: number
 }
-export const inGroup = ({ ownHelper, capability: { getUpAndGoSec } }: Pick<ClientRecord, 'ownHelper' | 'capability'>): InGroup => ({
+export const inGroup = ({
+  ownHelper,
+  sex,
+  statureCm,
+  capability: { getUpAndGoSec },
+}: Pick<ClientRecord, 'ownHelper' | 'sex' | 'statureCm' | 'capability'>): InGroup => ({
   ...(ownHelper && { ownHelper }),
+  ...(sex && { sex }),
+  ...(statureCm !== undefined && { statureCm }),
   ...(getUpAndGoSec !== undefined && { upAndGoSec: getUpAndGoSec }),
 })
 
@@ -22,7 +33,7 @@ export interface RosterFacts extends InGroup {
 }
 
 /** The same, ready to be held against any variant. */
-export interface AssessedPerson extends Pick<InGroup, 'upAndGoSec'> {
+export interface AssessedPerson extends Omit<InGroup, 'ownHelper'> {
   id: string
   name: string
   assessment: Assessment
@@ -51,9 +62,9 @@ export const sessionOf = ({ room }: Pick<Plan, 'room'>): SessionFacts => ({
 export function assessRoster(base: RuleBase, people: readonly RosterFacts[], plan: Pick<Plan, 'room'>, given: SessionFacts = {}): Roster {
   const session = { ...sessionOf(plan), ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) }
   const withRatio = (count: number) =>
-    people.map(({ id, name, facts, ownHelper, upAndGoSec }): AssessedPerson => {
+    people.map(({ facts, ownHelper, ...person }): AssessedPerson => {
       const instructorRatio = ownHelper ? 1 : (given.instructorRatio ?? count / plan.room.leaders)
-      return { id, name, assessment: assess(base, facts, { ...session, instructorRatio }), ...(upAndGoSec !== undefined && { upAndGoSec }) }
+      return { ...person, assessment: assess(base, facts, { ...session, instructorRatio }) }
     })
   const first = withRatio(people.length)
   const open = first.filter(({ assessment }) => !assessment.closed).length

@@ -14,6 +14,7 @@ import {
   type Timeline,
   type TreadLine,
 } from '../timing'
+import { type EffortForecast, effortForecast } from './effort'
 import type { EvaluatedItem, Evaluation, Use } from './evaluate'
 import { toFill } from './fill'
 import { type KitNeed, kitList } from './kitList'
@@ -97,6 +98,8 @@ export interface ClassModel {
   tread: TreadLine
   warnings: PlanWarning[]
   coverage: Coverage
+  /** how hard it is expected to become */
+  effort: EffortForecast
   /** to set out before the start */
   kit: KitNeed[]
   /** s that are left of the promise, when it is worth to fill them; else 0 */
@@ -189,6 +192,7 @@ export function classModel(plan: PlanDraft, { people, items, timeline, tread, wa
       items.map(({ prescription }) => prescription),
       timeline,
     ),
+    effort: effortForecast(plan, { people, items, timeline }),
     kit: kitList({ items, people }),
     toFillSeconds: toFill(plan, timeline),
     forecast,

@@ -3,6 +3,7 @@ import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 import { missingKit } from './options'
 import { type SetsToTake, setsToTake } from './pacing'
+import { type RoomWarning, roomWarnings } from './roomWarnings'
 import type { AssessedPerson } from './roster'
 
 /** Something about a whole class that the instructor should know; sentences are made at the edge. */
@@ -20,6 +21,7 @@ export type PlanWarning =
   | { code: 'floor-without-leave' }
   | { code: 'load-not-held'; item: string; loadKg: number }
   | { code: 'kit-missing'; item: string; kit: Kit[] }
+  | RoomWarning
 
 /** Minutes of warm-up and cool-down are for a class of this length and more; a shorter one needs its share (rule base 5.5). */
 const FULL_MINUTES = 45
@@ -125,5 +127,6 @@ export function planWarnings(
     ...activeWarnings(timeline, people, isIn),
     ...(!plan.room.floorWork && floorTrips > 0 ? [{ code: 'floor-without-leave' } as const] : []),
     ...itemWarnings(plan, items),
+    ...roomWarnings(plan.room, items, people),
   ]
 }

@@ -43,4 +43,5 @@ export {
 export { movementOf, OWN_PREFIX, type OwnMovement, ownFrom, ownMovementSchema, SHOWN_DEMANDS, withOwn } from './own'
 export { breathAt, describePicture, motionOf, pictureOf, showsBothSides } from './picture'
 export { type MovementQuery, type SearchIndex, sayable, search, searchIndex } from './search'
+export { type Space, spaceOf } from './space'
 export { type Sayable, wordFinder } from './words'

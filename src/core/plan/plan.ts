@@ -21,6 +21,9 @@ export const phaseSchema = z.strictObject({
 
 export const roomKitSchema = z.array(z.enum(ROOM_KIT as [RoomKit, ...RoomKit[]]))
 
+export const FOOTINGS = ['firm', 'soft', 'slippery'] as const
+export const BEHIND = ['free', 'glass', 'edge'] as const
+
 export const roomSchema = z.strictObject({
   /** a wall, heavy chair or rail within everybody's reach */
   supportInReach: z.boolean().default(true),
@@ -31,6 +34,15 @@ export const roomSchema = z.strictObject({
   barefoot: z.boolean().default(false),
   /** leaders and helpers who look after the group */
   leaders: z.number().int().min(1).max(20).default(1),
+  /** floor that is free to move on, m² */
+  areaM2: z.number().min(2).max(2000).optional(),
+  /** lowest point over people's heads, cm */
+  ceilingCm: z.number().int().min(180).max(2000).optional(),
+  /** what feet stand on: firm, soft (grass, thick carpet) or slippery (wet, loose) */
+  footing: z.enum(FOOTINGS).default('firm'),
+  /** what somebody who steps back meets */
+  behind: z.enum(BEHIND).default('free'),
+  outdoors: z.boolean().default(false),
   /** what is there, by kind; chairs are taken for granted */
   kit: roomKitSchema.default(['support', 'wall', 'band', 'dumbbell']),
 })
@@ -44,6 +56,8 @@ export const planSchema2 = z.strictObject({
   tracks: z.number().int().min(1).max(4).default(2),
   /** school of heart-rate ceiling; where it may not be used, exertion and talk test lead */
   school: z.enum(SCHOOLS).default('tanaka'),
+  /** the ceiling of the school in which it is typed, beats a minute */
+  ceilingBpm: z.number().int().min(60).max(200).optional(),
   /** the group has met these movements, so they need no demonstration */
   familiar: z.array(z.string()).max(400).default([]),
   /** shown once more, though the group has met them */

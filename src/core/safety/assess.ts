@@ -1,5 +1,5 @@
 import { assemble, contextOf, type EvaluatedCondition } from './assemble'
-import type { Limits } from './condition'
+import type { BodyResponse, Limits } from './condition'
 import type { IndividualPlan, Overrule, PersonFacts, SessionFacts } from './facts'
 import { encodeSession, type PersonFields, type SessionFields, sessionDefaults } from './fields'
 import { clearanceOf, closes, type GateHit, gateHit, inOrder, isTrue, type Pending } from './gates'
@@ -30,6 +30,8 @@ export interface Assessment {
   heartRate: { condition: string; text: string }[]
   /** name of a condition with which no pulse formula may be used */
   noPulseFormula?: string
+  /** how the body answers to work, where it is not as in healthy people of the age (3.6) */
+  response: Partial<BodyResponse>
   /** sorted, so that what fires comes out with the deciding rule first */
   rules: CompiledRule[]
   /** their conditions, flattened */
@@ -37,6 +39,16 @@ export interface Assessment {
   individualPlans: readonly IndividualPlan[]
   overrules: readonly Overrule[]
   stopSigns: string[]
+}
+
+/** The strictest part of each: the least capacity and rise, the slowest pulse. */
+function strictest(one: Partial<BodyResponse>, other: Partial<BodyResponse>): Partial<BodyResponse> {
+  const merged: Partial<BodyResponse> = { ...one }
+  for (const [name, value] of Object.entries(other) as [keyof BodyResponse, number][]) {
+    const before = merged[name]
+    merged[name] = before === undefined ? value : name === 'capacity' || name === 'rise' ? Math.min(before, value) : Math.max(before, value)
+  }
+  return merged
 }
 
 const NOTHING_ASKED: Residual = { kind: 'constant', value: true }
@@ -91,6 +103,7 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
   const limitSets: LimitSet[] = []
   const pending: Pending[] = []
   let noPulseFormula: string | undefined
+  let response: Partial<BodyResponse> = {}
   for (const entry of conditions) {
     const { condition, fields } = entry
     const standing = { entry, person, session: situation }
@@ -103,6 +116,7 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
       if (gate.set) add(gate.set)
     }
     if (condition.noPulseFormula && isTrue(condition.noPulseFormula, standing)) noPulseFormula ??= condition.name
+    for (const { when, set } of condition.response) if (isTrue(when, standing)) response = strictest(response, set)
     const clearance = clearanceOf(standing, facts)
     if (clearance.gate) gates.push(clearance.gate)
     if (clearance.pending) pending.push(clearance.pending)
@@ -141,6 +155,7 @@ export function assess(base: RuleBase, facts: PersonFacts, sessionFacts: Session
     limits,
     heartRate,
     ...(noPulseFormula && { noPulseFormula }),
+    response,
     get rules() {
       return compile().rules
     },

@@ -126,6 +126,20 @@ export interface Question {
   yesSets?: boolean
 }
 
+/** How a body answers to work, beside its age (rule base 3.6): factors on what healthy people of the age have; all estimates. */
+export interface BodyResponse {
+  /** of the energy that can be spent at most */
+  capacity: number
+  /** s in which two thirds of a rise, and of a fall, of the pulse are done; in place of those of the age */
+  onSec: number
+  offSec: number
+  /** on these seconds */
+  onFactor: number
+  offFactor: number
+  /** of the rise of the pulse */
+  rise: number
+}
+
 export interface ConditionDefinition {
   slug: string
   name: string
@@ -144,6 +158,8 @@ export interface ConditionDefinition {
   stages?: readonly StageRow[]
   /** predicate: no pulse formula may be used (3.1) */
   noPulseFormula?: string
+  /** how the pulse and the breath answer to work (3.6); of several that hold the strictest part of each */
+  response?: readonly ({ when: string } & Partial<BodyResponse>)[]
   /** two of these recorded, each at its strictest, make `p.dualSensoryLoss` (1.5) */
   senseLost?: 'sight' | 'hearing'
   /** yes-or-no fields of the person that are true while the predicate is, unless answered (1.5) */

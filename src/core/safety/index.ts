@@ -3,6 +3,7 @@ export { AssessmentError, type EvaluatedCondition, stageOf } from './assemble'
 export { type Assessment, assess } from './assess'
 export { type Change, changesBetween, type SessionChange, withChanges } from './changes'
 export {
+  type BodyResponse,
   CONDITION_GROUPS,
   type ConditionDefinition,
   EVIDENCE_WORDS,

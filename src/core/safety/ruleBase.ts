@@ -1,5 +1,5 @@
 import { type AttributeName, isAttributeName } from '../movement/demands'
-import type { ConditionDefinition, GateDefinition, Limits, RuleDefinition } from './condition'
+import type { BodyResponse, ConditionDefinition, GateDefinition, Limits, RuleDefinition } from './condition'
 import { contextField, type Namespace } from './fields'
 import { type Expression, namesIn, type PredicateError, parsePredicate } from './predicate'
 
@@ -15,13 +15,14 @@ export interface Gate extends GateDefinition {
   when: Expression
 }
 export interface Condition
-  extends Omit<ConditionDefinition, 'rules' | 'gates' | 'limitsWhen' | 'stableWhen' | 'noPulseFormula' | 'implies' | 'fieldDefaults'> {
+  extends Omit<ConditionDefinition, 'rules' | 'gates' | 'limitsWhen' | 'stableWhen' | 'noPulseFormula' | 'response' | 'implies' | 'fieldDefaults'> {
   rules: Rule[]
   gates: Gate[]
   limitsWhen: { when: Expression; set: Limits }[]
   requiredWhen?: Expression
   stableWhen?: Expression
   noPulseFormula?: Expression
+  response: { when: Expression; set: Partial<BodyResponse> }[]
   implies: { field: 'coning'; when: Expression }[]
   fieldDefaults: { when: Expression; field: string; value: boolean }[]
 }
@@ -90,7 +91,7 @@ export function buildRuleBase(definitions: readonly ConditionDefinition[]): Rule
       seenIds.add(id)
     }
     const { requiredWhen } = definition.clearance
-    const { stableWhen, noPulseFormula, implies, fieldDefaults, ...plain } = definition
+    const { stableWhen, noPulseFormula, response, implies, fieldDefaults, ...plain } = definition
     for (const { use, recorded } of definition.stages ?? [])
       for (const stage of [...(use === 'as-recorded' ? [] : [use]), ...(recorded ?? [])])
         if (!definition.variants.includes(stage)) problems.push(`${definition.slug} stages: there is no stage "${stage}"`)
@@ -110,6 +111,7 @@ export function buildRuleBase(definitions: readonly ConditionDefinition[]): Rule
       ...(requiredWhen && { requiredWhen: parse(requiredWhen, 'clearance.requiredWhen') }),
       ...(stableWhen && { stableWhen: parse(stableWhen, 'stableWhen') }),
       ...(noPulseFormula && { noPulseFormula: parse(noPulseFormula, 'noPulseFormula') }),
+      response: (response ?? []).map(({ when, ...set }) => ({ when: parse(when, 'response'), set })),
       implies: (implies ?? []).map(({ field, when }) => ({ field, when: parse(when, 'implies') })),
       fieldDefaults: (fieldDefaults ?? []).map(({ when, field, value }) => ({ when: parse(when, 'fieldDefaults'), field, value })),
     })
@@ -124,6 +126,7 @@ const expressionsOf = (condition: Condition): Expression[] => [
   ...condition.gates.map((gate) => gate.when),
   ...condition.limitsWhen.map((limit) => limit.when),
   ...[condition.requiredWhen, condition.stableWhen, condition.noPulseFormula].flatMap((one) => one ?? []),
+  ...condition.response.map(({ when }) => when),
   ...condition.implies.map(({ when }) => when),
   ...condition.fieldDefaults.map(({ when }) => when),
 ]

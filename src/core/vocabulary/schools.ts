@@ -1,3 +1,3 @@
 /** Schools of heart-rate ceiling (rule base 3.1). */
-export const SCHOOLS = ['tanaka', 'gellish', 'gulati-women', 'fox-220', 'reserve', 'exertion-only'] as const
+export const SCHOOLS = ['tanaka', 'gellish', 'gulati-women', 'fox-220', 'reserve', 'typed', 'exertion-only'] as const
 export type School = (typeof SCHOOLS)[number]

@@ -220,7 +220,14 @@ export function Designer({
         onAdd={openAdd}
         onBegin={begin}
       />
-      <TreadScrubber line={model.tread} promisedSeconds={plan.promisedMinutes * 60} atSeconds={at} onMove={moveTo} says={momentWords} />
+      <TreadScrubber
+        line={model.tread}
+        band={model.effort.band}
+        promisedSeconds={plan.promisedMinutes * 60}
+        atSeconds={at}
+        onMove={moveTo}
+        says={momentWords}
+      />
       {at !== undefined && <p className="-mt-1 text-[0.94rem] text-soft">{momentWords}</p>}
       {notBegun && (
         <p role="alert" className="wrong">
@@ -288,7 +295,11 @@ export function Designer({
       )}
 
       {open?.kind === 'room' && (
-        <RoomSheet plan={plan} onClose={() => setOpen(undefined)} onChange={(change) => edit({ kind: 'set-plan', change })}>
+        <RoomSheet
+          plan={plan}
+          onClose={() => setOpen(undefined)}
+          onChange={(change, unset) => edit({ kind: 'set-plan', change, ...(unset && { unset }) })}
+        >
           <Versions classId={id} plan={plan} ask={ask} saved={saved} onEdit={edit} />
           <ClassTools id={id} title={plan.title} people={places.length} />
         </RoomSheet>

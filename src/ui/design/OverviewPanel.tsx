@@ -4,6 +4,7 @@ import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { MarkLegend } from '../fit/Mark'
 import { EVERYDAY_WORDS, hintMend, hintWords, MUSCLE_WORDS, QUALITY_WORDS } from './coverageWords'
+import { EffortForecastView } from './EffortForecastView'
 import { kitListWords } from './kitListWords'
 
 /** Lengths beside each other, the longest as wide as there is room. */
@@ -76,6 +77,7 @@ export function OverviewPanel({ model, onEdit, children }: { model: ClassModel; 
           </p>
         </>
       )}
+      <EffortForecastView model={model} nameOf={nameOf} />
       {model.kit.length > 0 && (
         <section aria-label="Kit to set out">
           <h3>Kit to set out</h3>

@@ -6,45 +6,41 @@ import { SCHOOLS, type School } from '@/core/vocabulary'
 import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
 import { KitTicks } from './KitTicks'
+import { NumberField } from './NumberField'
 
-type Change = Partial<Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school'>>
-/** What is typed stays; only what fits is passed on. */
-function NumberField({
+type Fields = Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school' | 'ceilingBpm'>
+const FOOTING_WORDS: Record<PlanDraft['room']['footing'], string> = {
+  firm: 'firm and dry',
+  soft: 'soft: grass, thick carpet',
+  slippery: 'slippery: wet, loose',
+}
+const BEHIND_WORDS: Record<PlanDraft['room']['behind'], string> = {
+  free: 'room, or a wall',
+  glass: 'glass or furniture',
+  edge: 'a step, water or an edge',
+}
+
+function Choice<V extends string>({
   label,
   value,
-  min,
-  max,
+  words,
   onChange,
 }: {
   label: string
-  value: number
-  min: number
-  max: number
-  onChange: (value: number) => void
+  value: V
+  words: Record<V, string>
+  onChange: (value: V) => void
 }) {
-  const [typed, setTyped] = useState(String(value))
-  const wrong = typed.trim() === '' || !Number.isInteger(Number(typed)) || Number(typed) < min || Number(typed) > max
   return (
     <label className="field w-40">
       <span>{label}</span>
-      <input
-        className="input"
-        type="number"
-        min={min}
-        max={max}
-        value={typed}
-        aria-invalid={wrong}
-        onChange={(event) => {
-          setTyped(event.target.value)
-          const next = Number(event.target.value)
-          if (event.target.value.trim() !== '' && Number.isInteger(next) && next >= min && next <= max) onChange(next)
-        }}
-      />
-      {wrong && (
-        <span className="wrong">
-          {min} to {max}
-        </span>
-      )}
+      <select className="input" value={value} onChange={(event) => onChange(event.target.value as V)}>
+        {(Object.entries(words) as [V, string][]).map(([one, said]) => (
+          <option key={one} value={one}>
+            {said}
+          </option>
+        ))}
+      </select>
     </label>
   )
 }
@@ -58,7 +54,7 @@ export function RoomSheet({
 }: {
   plan: PlanDraft
   onClose: () => void
-  onChange: (change: Change) => void
+  onChange: (change: Partial<Fields>, unset?: readonly (keyof Fields)[]) => void
   /** what can be done with the whole class */
   children: React.ReactNode
 }) {
@@ -115,6 +111,17 @@ export function RoomSheet({
             at all.
           </span>
         </label>
+        {plan.school === 'typed' && (
+          <NumberField
+            label="Pulse at most, beats a minute"
+            min={60}
+            max={200}
+            value={plan.ceilingBpm}
+            otherwise="not said"
+            onChange={(ceilingBpm) => onChange({ ceilingBpm })}
+            onClear={() => onChange({}, ['ceilingBpm'])}
+          />
+        )}
         <fieldset>
           <legend className="font-serif text-[1.1rem]">The room</legend>
           <Check checked={room.supportInReach} onChange={(ticked) => setRoom({ supportInReach: ticked })}>
@@ -129,7 +136,30 @@ export function RoomSheet({
           <div className="flex flex-wrap gap-4">
             <NumberField label="Leaders and helpers" value={room.leaders} min={1} max={20} onChange={(leaders) => setRoom({ leaders })} />
             <NumberField label="Temperature, °C" value={room.tempC} min={-10} max={50} onChange={(tempC) => setRoom({ tempC })} />
+            <NumberField
+              label="Free floor, m²"
+              value={room.areaM2}
+              min={2}
+              max={2000}
+              otherwise="not said"
+              onChange={(areaM2) => setRoom({ areaM2 })}
+              onClear={() => setRoom({ areaM2: undefined })}
+            />
+            <NumberField
+              label="Ceiling, cm"
+              value={room.ceilingCm}
+              min={180}
+              max={2000}
+              otherwise="not said"
+              onChange={(ceilingCm) => setRoom({ ceilingCm })}
+              onClear={() => setRoom({ ceilingCm: undefined })}
+            />
+            <Choice label="Underfoot" value={room.footing} words={FOOTING_WORDS} onChange={(footing) => setRoom({ footing })} />
+            <Choice label="Behind the group" value={room.behind} words={BEHIND_WORDS} onChange={(behind) => setRoom({ behind })} />
           </div>
+          <Check checked={room.outdoors} onChange={(ticked) => setRoom({ outdoors: ticked })}>
+            outdoors
+          </Check>
         </fieldset>
         <fieldset>
           <legend className="font-serif text-[1.1rem]">What is there</legend>

@@ -3,6 +3,7 @@ import type { Reason } from '@/core/formats'
 import { EVIDENCE_WORDS } from '@/core/safety/condition'
 import { changeWords } from '@/core/safety/words'
 import type { Explanation } from '@/workers/designerContract'
+import { effortWords } from './effortWords'
 
 const OUTCOME: Record<Explanation['verdict'], string> = {
   'as-planned': 'As planned',
@@ -66,7 +67,9 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
         </p>
       )}
       {said.length > 0 && <ReasonList title="Keep in mind" reasons={said} />}
-      <p className="text-soft">{ceilingWords(explanation.ceiling)}</p>
+      <p className="text-soft">
+        {ceilingWords(explanation.ceiling)} {explanation.effort && `Expected in this class: ${effortWords(explanation.effort)}`}
+      </p>
       {pending.length > 0 && (
         <p className="text-soft">
           A clinician’s agreement is advised and not on file: {pending.join(', ')}. Until then effort stays at 4 and steps stay soft.

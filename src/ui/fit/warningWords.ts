@@ -26,6 +26,7 @@ export const neededKit = (kit: readonly Kit[]): string => list(kit.map((one) => 
 
 /** A warning as a sentence. @param nameOf what an item is called */
 export function warningWords(warning: PlanWarning, nameOf: (item: string) => string): string {
+  const named = (items: readonly string[]) => [...new Set(items.map(nameOf))]
   switch (warning.code) {
     case 'empty':
       return 'Nothing is planned yet. Add a first movement below.'
@@ -59,5 +60,15 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
       return `${nameOf(warning.item)} has ${warning.loadKg} kg, but this version holds nothing: choose one that does, or take the load away.`
     case 'kit-missing':
       return `${nameOf(warning.item)} needs ${neededKit(warning.kit)}, which this room does not have.`
+    case 'low-ceiling':
+      return `${list(named(warning.items))} ${warning.items.length === 1 ? 'reaches' : 'reach'} up to about ${warning.needCm} cm; the ceiling is at ${warning.haveCm}. Lower arms, or sit.`
+    case 'room-small':
+      return `${list(named(warning.items))} ${warning.items.length === 1 ? 'needs' : 'need'} about ${warning.needM2} m² with these people; there are ${warning.haveM2}. Smaller steps, two rows in turn, or a version on the spot.`
+    case 'poor-footing':
+      return `The ground is ${warning.footing}: ${list(named(warning.items))} with a hand on something, without steps, or sitting.`
+    case 'behind':
+      return `Nobody can safely step back in ${list(named(warning.items))}: turn the group, or put chairs behind it.`
+    case 'outdoors':
+      return 'Outdoors: shade and water at hand, dry and even ground, loads and bands off the path, and a voice that carries.'
   }
 }

@@ -1,5 +1,6 @@
 'use client'
 import { Slider } from 'radix-ui'
+import type { EffortForecast } from '@/core/evaluate'
 import type { PhaseKind } from '@/core/plan'
 import { BASES, type TreadLine as Line } from '@/core/timing'
 import { BASE_WORDS, stair, treadWords } from './Silhouette'
@@ -15,6 +16,8 @@ const PHASE_WORDS: Record<PhaseKind, string> = {
 
 interface Props {
   line: Line
+  /** how hard it is expected to become for the group; what the plan asks when left out */
+  band?: EffortBandLine
   promisedSeconds?: number
   /** where the class is now, s */
   atSeconds?: number
@@ -35,29 +38,33 @@ const EFFORT_HEIGHT = 22
 /** Seconds from the left edge to the right edge. */
 const spanOf = (line: Line, promisedSeconds = 0) => Math.max(line.totalSeconds, promisedSeconds, 60)
 
-/** Effort as bars from the foot of its band, in the same time as the stair. */
-function EffortBand({ line, x }: { line: Line; x: (second: number) => number }) {
+type EffortBandLine = EffortForecast['band']
+
+/** Effort as bars from the foot of its band, in the same time as the stair: the middle of the group, and paler up to whoever has it hardest. */
+function EffortBand({ line, band, x }: { line: Line; band: EffortBandLine; x: (second: number) => number }) {
   const foot = EFFORT_TOP + EFFORT_HEIGHT
+  const points = band.length > 0 ? band : line.effort.map(({ atSeconds, rpe }) => ({ atSeconds, middle: rpe, high: rpe }))
+  const bar = (rpe: number, from: number, until: number, opacity: number) => {
+    const height = (Math.min(10, rpe) / 10) * EFFORT_HEIGHT
+    // rest is no effort
+    return (
+      rpe > 1 && (
+        <rect x={x(from)} y={foot - height} width={Math.max(0, x(until) - x(from))} height={height} fill="var(--effort)" fillOpacity={opacity} />
+      )
+    )
+  }
   return (
     <g>
       <text x={LEFT - 10} y={foot - 5} textAnchor="end" fontSize="13" fill="var(--effort)" className="max-sm:hidden">
         effort
       </text>
-      {line.effort.map(({ atSeconds, rpe }, index) => {
-        const until = line.effort[index + 1]?.atSeconds ?? line.totalSeconds
-        const height = (Math.min(10, rpe) / 10) * EFFORT_HEIGHT
-        // rest is no effort
+      {points.map(({ atSeconds, middle, high }, index) => {
+        const until = points[index + 1]?.atSeconds ?? line.totalSeconds
         return (
-          rpe > 1 && (
-            <rect
-              key={atSeconds}
-              x={x(atSeconds)}
-              y={foot - height}
-              width={Math.max(0, x(until) - x(atSeconds))}
-              height={height}
-              fill="var(--effort)"
-            />
-          )
+          <g key={atSeconds}>
+            {high > middle && bar(high, atSeconds, until, 0.4)}
+            {bar(middle, atSeconds, until, 1)}
+          </g>
         )
       })}
       <line x1={LEFT} x2={WIDTH - RIGHT} y1={foot} y2={foot} stroke="var(--line)" />
@@ -66,7 +73,7 @@ function EffortBand({ line, x }: { line: Line; x: (second: number) => number }) 
 }
 
 /** A class as a stair: time runs to the right, and the higher the tread the less the base holds. */
-export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
+export function TreadLine({ line, band = [], promisedSeconds, atSeconds }: Props) {
   const span = spanOf(line, promisedSeconds)
   const x = (second: number) => LEFT + (second / span) * (WIDTH - LEFT - RIGHT)
   const y = (level: number) => TOP + (4 - level) * STEP
@@ -105,7 +112,7 @@ export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
           fill={phase.kind === 'main' ? 'var(--line)' : 'url(#rungs)'}
         />
       ))}
-      <EffortBand line={line} x={x} />
+      <EffortBand line={line} band={band} x={x} />
       <path d={top} fill="none" stroke="var(--plum)" strokeWidth="3" strokeLinejoin="round" />
       {minutes.map((second, index) => {
         const phaseAt = (moment: number) => PHASE_WORDS[phases.findLast(({ start }) => start <= moment)?.kind ?? 'main']
@@ -144,6 +151,7 @@ export function TreadLine({ line, promisedSeconds, atSeconds }: Props) {
  */
 export function TreadScrubber({
   line,
+  band,
   promisedSeconds,
   atSeconds,
   onMove,
@@ -151,7 +159,12 @@ export function TreadScrubber({
 }: Omit<Props, 'atSeconds'> & { atSeconds: number | undefined; onMove: (second: number) => void; says: string }) {
   return (
     <div className="relative">
-      <TreadLine line={line} {...(promisedSeconds !== undefined && { promisedSeconds })} {...(atSeconds !== undefined && { atSeconds })} />
+      <TreadLine
+        line={line}
+        {...(band && { band })}
+        {...(promisedSeconds !== undefined && { promisedSeconds })}
+        {...(atSeconds !== undefined && { atSeconds })}
+      />
       <Slider.Root
         className="absolute inset-y-0 flex touch-pan-y items-center"
         style={{ left: `${(LEFT / WIDTH) * 100}%`, right: `${(RIGHT / WIDTH) * 100}%` }}

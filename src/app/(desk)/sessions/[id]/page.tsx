@@ -100,7 +100,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
           To the leading screen
         </Link>
       </div>
-      <TreadLine line={model.tread} promisedSeconds={session.plan.promisedMinutes * 60} />
+      <TreadLine line={model.tread} band={model.effort.band} promisedSeconds={session.plan.promisedMinutes * 60} />
       {stops.length > 0 && (
         <ul>
           {stops.map((event) => (
