@@ -2,6 +2,7 @@ import { BASE_POSITIONS, type BasePosition, type Catalogue, type CatalogueEntry,
 import { type Plan, type Prescription, prescriptionsOf } from '../plan'
 import type { Assessment, GateHit } from '../safety'
 import { expand, HOUSE_RATES, type Rates, type Timeline, type TreadLine, treadLine } from '../timing'
+import { type Level, levelsFor, levelTracks } from './levels'
 import { advance, type Held, momentAt, mostMinutes, placeMatters, START, sceneAt, type Walk } from './moments'
 import { type Option, type Placement, type Placing, placeGroup } from './options'
 import { type Alone, aloneOf, type OwnRest, ownRests, pacingOf } from './pacing'
@@ -25,6 +26,8 @@ export interface EvaluatedItem {
   uses: readonly Use[]
   /** versions shown to the group, the planned one first when it is used */
   shown: readonly string[]
+  /** of an item with levels, gentlest first: who may choose which */
+  levels: readonly Level[]
   startSeconds: number
   seconds: number
 }
@@ -114,20 +117,23 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
       return { assessment, place: sceneAt(assessment, momentFor, mostMinutes(walks[person]!, aheadStart, aheadEnd)) }
     })
     const placements = placeGroup(placing, planned, catalogue.entries, plan.room)
-    const { shown, assignment } = tracksFor(placements, plan.tracks, planned.entry?.variant.id ?? planned.movement)
+    const own = planned.entry?.variant.id ?? planned.movement
+    const levels = levelsFor(placing, planned, catalogue, plan.bpm)
+    const { shown, assignment } = levels.length > 0 ? levelTracks(placements, levels, plan.tracks, own) : tracksFor(placements, plan.tracks, own)
     const uses = people.map((person, index) => {
       const track = assignment[index]
       return useOf(person, placements[index]!, track === undefined ? undefined : shown[track], catalogue)
     })
     decided.set(id, uses)
-    const own = segments.filter((segment) => segment.item === id)
+    const itsOwn = segments.filter((segment) => segment.item === id)
     return {
       prescription: planned,
       placements,
       uses,
       shown,
-      startSeconds: own[0]?.startSeconds ?? 0,
-      seconds: own.reduce((sum, segment) => sum + segment.seconds, 0),
+      levels,
+      startSeconds: itsOwn[0]?.startSeconds ?? 0,
+      seconds: itsOwn.reduce((sum, segment) => sum + segment.seconds, 0),
     }
   })
   const isIn = (person: number, item: string) => decided.get(item)?.[person]?.kind === 'does'

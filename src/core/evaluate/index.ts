@@ -4,6 +4,7 @@ export { type EvaluatedItem, type EvaluatedPerson, type Evaluation, evaluate, ty
 export { type FillOffer, fillOffers } from './fill'
 export { type ChangedVerdict, cellsOf, changedVerdicts, type JudgedClass, judgedOf, type NamedCell } from './judged'
 export { type KitNeed, kitList } from './kitList'
+export type { Level } from './levels'
 export { advance, type Held, type Moment, momentAt, START, type Walk } from './moments'
 export { type Availability, candidateOf, isAvailable, judgePlanned, missingKit, type Option, type Placement, place, placeGroup } from './options'
 export { type OwnRest, ownRests, setsToTake } from './pacing'

@@ -1,5 +1,5 @@
 import { type BasePosition, familyOf } from '../movement'
-import { type Block, type BlockFormat, type Prescription, partOf, placedIn, stepsOf } from '../plan'
+import { type Block, type BlockFormat, type Prescription, partOf, placedIn, setVersions, stepsOf } from '../plan'
 import { AGAIN_SECONDS, type Pacing, REST_BETWEEN_FACTOR, restSeconds, type Timeline } from '../timing'
 import type { Option, Placement } from './options'
 import type { AssessedPerson } from './roster'
@@ -169,7 +169,7 @@ export interface SetsToTake {
 /** Sets that a class which became too long would lose: from the end of the main part backwards, one an item in turn, the last set never (5.7). */
 export function setsToTake(timeline: Timeline, items: readonly Prescription[], overSeconds: number): SetsToTake {
   const inMain = new Set(timeline.segments.filter(({ phaseKind }) => partOf(phaseKind) === 'main').flatMap(({ item }) => item ?? []))
-  const main = items.filter(({ item, block }) => inMain.has(item.id) && block.format === 'straight').reverse()
+  const main = items.filter(({ item, block }) => inMain.has(item.id) && block.format === 'straight' && setVersions(item).length === 0).reverse()
   const secondsOfSet = ({ item, dose }: Prescription): number => {
     const own = timeline.segments.filter((segment) => segment.item === item.id)
     const work = own.filter(({ kind, set }) => kind === 'work' && set === dose.sets).reduce((sum, { seconds }) => sum + seconds, 0)

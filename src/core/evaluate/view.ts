@@ -1,6 +1,6 @@
 import { type Coverage, coverageOf } from '../coverage'
 import type { Dose } from '../movement'
-import type { PlanDose, PlanDraft } from '../plan'
+import { isSetVersion, type PlanDose, type PlanDraft, wholeItem } from '../plan'
 import type { Change, GateHit, Pending, SessionChange, Verdict } from '../safety'
 import {
   type Base,
@@ -73,6 +73,10 @@ export interface ModelItem {
   cells: Cell[]
   /** versions shown to the group */
   shown: string[]
+  /** of an item with levels, gentlest first: who must not choose it, by first name */
+  levels?: { id: string; notFor: string[] }[]
+  /** it stands for these sets of the item, 1-based, which are done in this version; `of` is the item of the plan */
+  sets?: { of: string; numbers: number[]; amount: PlanDose }
 }
 
 export interface ModelPerson {
@@ -146,8 +150,25 @@ function cellOf(placement: Placement, use: Use): Cell {
   return { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use), ...(because && { because }) }
 }
 
-function itemView({ prescription, placements, uses, shown, startSeconds, seconds }: EvaluatedItem, familiar: readonly string[]): ModelItem {
+/** Of an item some of whose sets have a version of their own: which sets are done in this one. */
+function setsIn({ item, planDose }: EvaluatedItem['prescription'], versioned: ReadonlySet<string>): ModelItem['sets'] {
+  const of = wholeItem(item.id)
+  if (!versioned.has(of)) return undefined
+  const own = isSetVersion(item.id) ? item.variant : undefined
+  const isOwn = (variant: string | undefined) => (own === undefined ? variant === undefined || variant === item.variant : variant === own)
+  const numbers = (planDose.eachSet ?? []).flatMap(({ variant }, index) => (isOwn(variant) ? [index + 1] : []))
+  const eachSet = (planDose.eachSet ?? []).filter(({ variant }) => isOwn(variant))
+  return { of, numbers, amount: { ...planDose, sets: eachSet.length, eachSet } }
+}
+
+function itemView(
+  { prescription, placements, uses, shown, levels, startSeconds, seconds }: EvaluatedItem,
+  familiar: readonly string[],
+  names: readonly string[],
+  versioned: ReadonlySet<string>,
+): ModelItem {
   const { item, block, entry, name, movement, demands, dose, planDose } = prescription
+  const sets = setsIn(prescription, versioned)
   return {
     id: item.id,
     ...(item.variant && { variant: item.variant }),
@@ -162,6 +183,8 @@ function itemView({ prescription, placements, uses, shown, startSeconds, seconds
     known: familiar.includes(movement),
     cells: placements.map((placement, index) => cellOf(placement, uses[index]!)),
     shown: [...shown],
+    ...(levels.length > 0 && { levels: levels.map(({ id, may }) => ({ id, notFor: names.filter((_, person) => !may[person]) })) }),
+    ...(sets && { sets }),
   }
 }
 
@@ -172,6 +195,8 @@ export function classModel(plan: PlanDraft, { people, items, timeline, tread, wa
     plan.phases.flatMap((phase) => phase.blocks),
     pace,
   )
+  const names = people.map(({ name }) => name)
+  const versioned = new Set(items.flatMap(({ prescription: { item } }) => (isSetVersion(item.id) ? [wholeItem(item.id)] : [])))
   return {
     people: people.map(({ id, name, assessment, ownRests }) => ({
       id,
@@ -183,7 +208,7 @@ export function classModel(plan: PlanDraft, { people, items, timeline, tread, wa
       rpeCap: assessment.limits.rpeCap.value,
       ownRests,
     })),
-    items: items.map((item) => itemView(item, plan.familiar)),
+    items: items.map((item) => itemView(item, plan.familiar, names, versioned)),
     timeline,
     tread,
     warnings: [...warnings],

@@ -1,5 +1,5 @@
 import { type Catalogue, ladderOf } from '../movement'
-import { type Block, doseWords, formatLabel, formatWords, kitOf, type PlanDraft, type Prescription, QUIET_KINDS } from '../plan'
+import { type Block, doseWords, formatLabel, formatWords, kitOf, type PlanDraft, type Prescription, QUIET_KINDS, wholeItem } from '../plan'
 import { type Base, baseOf, clock, type Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 
@@ -72,7 +72,6 @@ const wordsIn = (text: string) => text.split(/\s+/).filter(Boolean).length
  * @param timeline of the same plan, with the people's rests and pauses in it
  */
 export function cueSheet(plan: PlanDraft, items: readonly Prescription[], timeline: Timeline, catalogue: Catalogue): CueLine[] {
-  const byId = new Map(items.map((item) => [item.item.id, item]))
   let base: Base = 'seat'
   let kit: readonly Kit[] = []
   return plan.phases.flatMap((phase) =>
@@ -102,9 +101,9 @@ export function cueSheet(plan: PlanDraft, items: readonly Prescription[], timeli
           },
         ]
       }
-      return block.items.flatMap(({ id }): CueLine[] => {
-        const item = byId.get(id)
-        if (!item) return []
+      const rows = block.items.flatMap(({ id }) => items.filter(({ item }) => wholeItem(item.id) === id))
+      return rows.flatMap((item): CueLine[] => {
+        const { id } = item.item
         const own = timeline.segments.filter((segment) => segment.item === id)
         const firstWork = own.findIndex(({ kind }) => kind === 'work')
         const { entry } = item

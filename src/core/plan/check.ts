@@ -12,13 +12,16 @@ import {
   type SideUse,
 } from '../movement'
 import type { Kit } from '../vocabulary'
-import { judgedDose, type PlanDose, type SetWork, setsOf } from './dose'
-import { type Block, type Placed, type Step, stepsOf } from './formats'
-import type { Item } from './item'
+import { doseInVersion, judgedDose, type PlanDose, type SetWork, setsOf } from './dose'
+import { type Block, type Placed, type Step, setVersionId, setVersions, stepsOf } from './formats'
+import { type Item, movementIdOf } from './item'
 import { itemsOf, type PlanDraft } from './plan'
 
 /** What is wrong with a draft; sentences are made where it is shown. */
-export type PlanProblem = { code: 'unknown-variant'; item: string; variant: string } | { code: 'id-twice'; id: string }
+export type PlanProblem =
+  | { code: 'unknown-variant'; item: string; variant: string }
+  | { code: 'other-movement'; item: string; variant: string }
+  | { code: 'id-twice'; id: string }
 
 declare const sound: unique symbol
 /** A draft that every check has accepted; made only by `checkPlan`. */
@@ -39,8 +42,11 @@ export function checkPlan(draft: PlanDraft, catalogue: Catalogue): { plan: Plan 
   const items = itemsOf(draft)
   for (const { item } of items) {
     note(item.id)
-    if (item.variant !== undefined && !catalogue.byId.has(item.variant))
-      problems.push({ code: 'unknown-variant', item: item.id, variant: item.variant })
+    const beside = [...setVersions(item), ...(item.levels ?? [])]
+    for (const variant of new Set([...(item.variant === undefined ? [] : [item.variant]), ...beside]))
+      if (!catalogue.byId.has(variant)) problems.push({ code: 'unknown-variant', item: item.id, variant })
+    for (const variant of beside)
+      if (movementIdOf({ variant }) !== movementIdOf(item)) problems.push({ code: 'other-movement', item: item.id, variant })
   }
   return problems.length > 0 ? { problems } : { plan: draft as Plan }
 }
@@ -49,6 +55,8 @@ export const problemText = (problem: PlanProblem): string => {
   switch (problem.code) {
     case 'unknown-variant':
       return `item ${problem.item}: the library has no variant "${problem.variant}"`
+    case 'other-movement':
+      return `item ${problem.item}: "${problem.variant}" is another movement; expected a version of the item's own`
     case 'id-twice':
       return `the id "${problem.id}" is used twice`
   }
@@ -119,14 +127,18 @@ interface Source {
   library: Dose
   kind: RepKind
   planDose: PlanDose
+  /** what of it is done in this version */
+  ownDose: PlanDose
   side: SideUse
   entry?: CatalogueEntry
 }
 
-function sourceOf(item: Item, catalogue: Catalogue): Source {
+/** @param version in which some sets are done, where it is not the item's own */
+function sourceOf(whole: Item, catalogue: Catalogue, version?: { id: string; variant: string }): Source {
+  const item: Item = version ? { ...whole, ...version } : whole
   const made = (library: Dose, kind: RepKind): Source => {
     const planDose = item.dose ?? asPlanDose(library)
-    return { item, library, kind, planDose, side: planDose.sides ?? kind.side }
+    return { item, library, kind, planDose, ownDose: doseInVersion(planDose, item.variant, whole.variant), side: planDose.sides ?? kind.side }
   }
   if (item.described) {
     const { demands, repSeconds } = item.described
@@ -139,8 +151,8 @@ function sourceOf(item: Item, catalogue: Catalogue): Source {
 }
 
 function prescribe(source: Source, block: Block, works: readonly Work[], catalogue: Catalogue, bpm: number | undefined): Prescription {
-  const { item, library, kind, planDose, side, entry } = source
-  const said = inBlock(item.dose ? judgedDose(planDose, library, bpm) : library, block, works)
+  const { item, library, kind, planDose, ownDose, side, entry } = source
+  const said = inBlock(item.dose ? judgedDose(ownDose, library, bpm) : library, block, works)
   // a rest is done easily, or it is none
   const dose = isRestIn(block, item) ? { ...said, rpe: Math.min(said.rpe, RESTING_RPE) } : said
   const first = setsOf(planDose, library, kind, bpm, 0)
@@ -195,6 +207,7 @@ export const handedOut = (item: Pick<Prescription, 'entry' | 'item'>): readonly 
 /** How an item stands in the order of its block. */
 export const placedIn = ({ item, planDose, side }: Pick<Prescription, 'item' | 'planDose' | 'side'>): Placed => ({
   id: item.id,
+  variant: item.variant,
   dose: planDose,
   side,
   optional: item.optional,
@@ -208,7 +221,10 @@ const known = new WeakMap<Block, { catalogue: Catalogue; bpm: number | undefined
 function prescribeBlock(block: Block, catalogue: Catalogue, bpm: number | undefined): ReadonlyMap<string, Prescription> {
   const before = known.get(block)
   if (before && before.catalogue === catalogue && before.bpm === bpm) return before.made
-  const sources = block.items.map((item) => sourceOf(item, catalogue))
+  const sources = block.items.flatMap((item) => [
+    sourceOf(item, catalogue),
+    ...setVersions(item).map((variant, at) => sourceOf(item, catalogue, { id: setVersionId(item.id, at), variant })),
+  ])
   const works = new Map<string, Work[]>()
   for (const step of stepsOf(block, sources.map(placedIn))) {
     if (step.kind === 'work') works.set(step.item, [...(works.get(step.item) ?? []), step])
@@ -242,9 +258,14 @@ export const aloneInBlock = (variant: string): { item: Item; block: Block } => {
   return { item, block: { id: 'alone', title: '', format: 'straight', pauseAfter: 0, items: [item] } }
 }
 
-/** Every item of a plan with what it comes to, in order. */
+/** Every item of a block with what it comes to, in order; after it the versions in which some of its sets are done. */
+export const prescriptionsIn = (block: Block, catalogue: Catalogue, bpm?: number): Prescription[] => [
+  ...prescribeBlock(block, catalogue, bpm).values(),
+]
+
+/** Every item of a plan with what it comes to, in order, versions of single sets after their item. */
 export const prescriptionsOf = (plan: PlanDraft, catalogue: Catalogue): Prescription[] =>
-  itemsOf(plan).map(({ item, block }) => prescriptionOf(item, block, catalogue, plan.bpm))
+  plan.phases.flatMap(({ blocks }) => blocks.flatMap((block) => prescriptionsIn(block, catalogue, plan.bpm)))
 
 /** The movement of an item of a plan, by their ids. */
 export function movementsOf(plan: PlanDraft, catalogue: Catalogue): (item: string) => string | undefined {

@@ -24,6 +24,8 @@ const restSeconds = z.number().min(0).max(600)
 
 /** What one set is when it is not like the others. */
 const ownSetSchema = z.strictObject({
+  /** another version of the same movement, `movement/variant`: plain first, harder second */
+  variant: z.string().max(90).optional(),
   reps: reps.optional(),
   workSeconds: seconds.optional(),
   loadKg: z.number().min(0).max(60).optional(),
@@ -85,6 +87,13 @@ export const beatSeconds = (bpm: number | undefined): number => (bpm === undefin
 const holdOf = (dose: PlanDose, beat: number): number =>
   dose.holdCounts ? dose.holdCounts * beat : dose.holdBreaths ? dose.holdBreaths * BREATH_SECONDS : dose.holdSeconds
 
+/** The dose of the sets that are done in one version. @param own version of the sets that say none */
+export function doseInVersion(dose: PlanDose, variant: string | undefined, own: string | undefined): PlanDose {
+  if (!dose.eachSet?.some((one) => one.variant !== undefined)) return dose
+  const eachSet = dose.eachSet.filter((one) => (one.variant ?? own) === variant)
+  return { ...dose, sets: Math.max(1, eachSet.length), eachSet }
+}
+
 /** What the parts of the dose that are said in counts come to: seconds of a hold and of one repetition. */
 function said(dose: PlanDose, beat: number): { holdSeconds: number; repSeconds?: number; fastestSeconds?: number } {
   const holdSeconds = holdOf(dose, beat)
@@ -122,8 +131,10 @@ export function judgedDose(dose: PlanDose, library: Dose, bpm: number | undefine
     return given.length > 0 ? Math.max(...given) : undefined
   }
   const isByCount = dose.workCounts !== undefined && repSeconds !== undefined
+  // sets that say how many leave nothing for the dose as a whole to say
+  const isSilent = ({ reps: count, workSeconds }: (typeof own)[number]) => count === undefined && workSeconds === undefined
   const counted = most([
-    dose.reps,
+    own.length === 0 || own.some(isSilent) ? dose.reps : undefined,
     ...own.map((one) => one.reps),
     dose.shrinking?.reduce((sum, one) => sum + one, 0),
     isByCount ? Math.max(1, Math.round((dose.workCounts! * beat) / repSeconds)) : undefined,

@@ -91,7 +91,12 @@ const editArbitrary = (draft: PlanDraft): fc.Arbitrary<Edit> => {
       unset: fc.constantFrom(['note' as const], []),
     }),
     fc.record({ kind: fc.constant('move-item' as const), item: anItem, toBlock: aBlock, at }),
-    fc.record({ kind: fc.constant('set-variant' as const), item: anItem, variant: fc.constantFrom('p/q', 'r/s') }),
+    fc.record({ kind: fc.constant('set-variant' as const), item: anItem, variant: fc.constantFrom('p/q', 'p/r', 'r/s') }),
+    fc.record({
+      kind: fc.constant('set-item' as const),
+      item: anItem,
+      change: fc.constantFrom<string[][]>(['p/q', 'p/r'], ['r/s', 'r/t']).map((levels) => ({ levels })),
+    }),
     fc.record({ kind: fc.constant('set-dose' as const), item: anItem, dose: fc.constantFrom(dose, undefined) }),
     fc.record({
       kind: fc.constant('change-dose' as const),

@@ -11,7 +11,7 @@ export type Frame = Block extends infer B ? (B extends Block ? Omit<B, 'items'> 
 const PLAN_FIELDS = ['title', 'promisedMinutes', 'tracks', 'room', 'school', 'ceilingBpm', 'bpm', 'familiar', 'showAgain'] as const
 type PlanFields = Pick<PlanDraft, (typeof PLAN_FIELDS)[number]>
 type PhaseFields = Pick<Phase, 'kind' | 'title'>
-type ItemFields = Pick<Item, 'note' | 'optional' | 'asRest'>
+type ItemFields = Pick<Item, 'note' | 'optional' | 'asRest' | 'levels'>
 
 /** Fields that take new values, and those that are said no longer: both survive being stored. */
 export interface Change<T> {
@@ -152,10 +152,13 @@ export function applyEdit(plan: PlanDraft, edit: Edit): { plan: PlanDraft; inver
     case 'set-variant': {
       const { block, item } = find.item(edit.item)
       if (item.variant === undefined) throw new EditError(edit, 'library variant')
-      const { dose, ...rest } = item
+      const { dose, levels, ...rest } = item
+      const back: Edit = { kind: 'set-variant', item: item.id, variant: item.variant, ...(dose && { dose }) }
+      // a version that is none of the levels leaves none of them
+      const keeps = levels === undefined || levels.includes(edit.variant)
       return {
-        plan: putItem(block, { ...rest, variant: edit.variant, ...(edit.dose && { dose: edit.dose }) }),
-        inverse: { kind: 'set-variant', item: item.id, variant: item.variant, ...(dose && { dose }) },
+        plan: putItem(block, { ...rest, variant: edit.variant, ...(edit.dose && { dose: edit.dose }), ...(keeps && levels && { levels }) }),
+        inverse: levels ? { kind: 'together', edits: [back, { kind: 'set-item', item: item.id, change: { levels } }] } : back,
       }
     }
     case 'set-dose': {

@@ -11,6 +11,7 @@ export {
   type Prescription,
   placedIn,
   prescriptionOf,
+  prescriptionsIn,
   prescriptionsOf,
   problemText,
   SIDE_CHANGE_SECONDS,
@@ -27,13 +28,17 @@ export {
   blockSchema,
   formatLabel,
   formatWords,
+  isSetVersion,
   QUIET_KINDS,
   type QuietKind,
   ratesSchema,
   type Step,
+  setVersionId,
+  setVersions,
   stepsOf,
+  wholeItem,
 } from './formats'
-export { type Item, movementIdOf, QUIET_POSITIONS } from './item'
+export { type Item, itemSchema, LEVEL_LETTERS, movementIdOf, QUIET_POSITIONS } from './item'
 export { merged } from './merge'
 export {
   itemsOf,
@@ -47,6 +52,7 @@ export {
   planSchema2,
   roomKitSchema,
   roomSchema,
+  rowIds,
   withKnown,
 } from './plan'
 export { type SaidDose, sayDose, withSaid } from './sayDose'

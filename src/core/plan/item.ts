@@ -65,12 +65,29 @@ export const itemSchema = z
     optional: z.boolean().optional(),
     /** done easily in place of a rest between the others that it takes turns with; judged as any movement is */
     asRest: z.boolean().optional(),
+    /** versions of the movement that are offered side by side, gentlest first: A, B and C; the item's own is one of them and makes the times */
+    levels: z.array(z.string().max(90)).min(2).max(3).optional(),
     note: z.string().max(300).optional(),
   })
   .refine((item) => (item.variant === undefined) !== (item.described === undefined), {
     message: 'expected either a library variant or a described movement',
   })
+  .refine(({ variant, dose }) => !dose?.eachSet?.some((one) => one.variant !== undefined && one.variant !== variant) || variant !== undefined, {
+    message: 'expected a library variant where single sets have versions of their own',
+  })
+  .refine(({ variant, levels }) => !levels || (variant !== undefined && levels.includes(variant) && new Set(levels).size === levels.length), {
+    message: 'expected levels that differ and of which one is the version of the item',
+  })
+  .refine(({ levels, dose }) => !levels || !dose?.eachSet?.some((one) => one.variant !== undefined), {
+    message: 'expected either levels or versions of single sets',
+  })
+  .refine(({ variant, dose }) => !dose?.eachSet || dose.eachSet.some((one) => (one.variant ?? variant) === variant), {
+    message: 'expected at least one set in the version of the item',
+  })
 export type Item = z.output<typeof itemSchema>
+
+/** What the versions of an item with levels are called, gentlest first. */
+export const LEVEL_LETTERS = ['A', 'B', 'C'] as const
 
 /** The library movement of an item, by id; undefined for a described one. */
 export const movementIdOf = ({ variant }: Pick<Item, 'variant'>): string | undefined => variant?.split('/')[0]

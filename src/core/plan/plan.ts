@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { ROOM_KIT, type RoomKit, SCHOOLS } from '../vocabulary'
-import { blockSchema } from './formats'
+import { blockSchema, setVersionId, setVersions } from './formats'
 import { type Item, idSchema } from './item'
 import { presentPlan } from './migrate'
 
@@ -87,3 +87,7 @@ export const withKnown = <P extends PlanDraft>(plan: P, knows: readonly string[]
 
 export const itemsOf = (plan: PlanDraft): { phase: Phase; block: Phase['blocks'][number]; item: Item }[] =>
   plan.phases.flatMap((phase) => phase.blocks.flatMap((block) => block.items.map((item) => ({ phase, block, item }))))
+
+/** Ids under which items are judged and logged: their own, and those of versions in which single sets are done. */
+export const rowIds = (plan: PlanDraft): string[] =>
+  itemsOf(plan).flatMap(({ item }) => [item.id, ...setVersions(item).map((_, at) => setVersionId(item.id, at))])

@@ -29,6 +29,8 @@ type Work = Step & { kind: 'work' }
 /** What a segment is told besides its seconds; nothing that is false is kept. */
 type Told = Pick<Segment, 'kind'> & Partial<Omit<Segment, 'optional' | 'item'>> & { item?: string | undefined; optional?: boolean | undefined }
 
+const isToAnother = ({ after }: Gap, next: Step | undefined): boolean => next?.kind === 'work' && next.item !== after
+
 /** A plan being laid out in time, block after block. */
 export class Expansion {
   private segments: Segment[] = []
@@ -230,6 +232,12 @@ export class Expansion {
     this.push(phase, block, { between: BETWEEN.rest, clock: longer }, { kind: 'rest', ...tagged })
   }
 
+  /** The rest between two sets of which the second is another version. */
+  private restOwed({ seconds, exact, after }: Gap): Pick<Owed, 'seconds' | 'exact' | 'kind'> {
+    const factor = exact ? 1 : this.pacing.restFactor(after)
+    return { seconds: restSeconds(seconds ?? BETWEEN.rest * this.rates.between, factor), exact: exact ?? false, kind: 'rest' }
+  }
+
   /** The factor counts for the time until the same muscles work again, not for each change of exercise (5.7). */
   private roundRest(step: Gap, factor: number, items: readonly Prescription[]): number | undefined {
     if (factor === 1) return step.seconds
@@ -300,8 +308,13 @@ export class Expansion {
     let between: Gap['between'] | 'first' = 'first'
     let before: string | undefined
     let isNewRound = false
-    for (const step of stepsOf(block, items.map(placedIn))) {
-      if (step.kind === 'gap') {
+    const steps = stepsOf(block, items.map(placedIn))
+    for (const [index, step] of steps.entries()) {
+      if (step.kind === 'gap' && step.between === 'sets' && isToAnother(step, steps[index + 1])) {
+        // the next set is another version: people come to it within the rest
+        this.owed = { ...this.restOwed(step), phase, block, item: step.after }
+        between = 'flow'
+      } else if (step.kind === 'gap') {
         this.gap(phase, block, step, items)
         isNewRound = step.between === 'rounds'
         between = step.moving ? 'flow' : step.between

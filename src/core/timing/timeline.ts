@@ -1,5 +1,5 @@
 import type { Catalogue } from '../movement'
-import { type Plan, prescriptionOf } from '../plan'
+import { type Plan, prescriptionsIn } from '../plan'
 import { Expansion } from './expansion'
 import { HOUSE_RATES, type Rates } from './rates'
 import { AS_WRITTEN, type Pacing, type Timeline } from './segment'
@@ -14,11 +14,7 @@ export function expand(plan: Plan, catalogue: Catalogue, pacing: Pacing = AS_WRI
   const expansion = new Expansion(plan.familiar, pacing, rates)
   for (const phase of plan.phases) {
     for (const block of phase.blocks) {
-      expansion.block(
-        phase,
-        block,
-        block.items.map((item) => prescriptionOf(item, block, catalogue, plan.bpm)),
-      )
+      expansion.block(phase, block, prescriptionsIn(block, catalogue, plan.bpm))
     }
   }
   const made = expansion.result()

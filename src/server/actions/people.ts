@@ -76,7 +76,7 @@ const overruleInput = z.strictObject({
   until: overruleSchema.shape.until,
   /** the class and the item in which it is given: its dose and the support in reach are what it holds for */
   classId: idSchema,
-  item: z.string().max(40),
+  item: z.string().max(44),
   everywhere: z.boolean(),
   day: daySchema,
 })

@@ -5,7 +5,7 @@ import { DOOR_FINDINGS } from '@/content/screening/door'
 import { type CheckIn, checkInSchema, dayNumber, daySchema, withDoorFinding } from '@/core/client'
 import { sessionOf } from '@/core/evaluate'
 import type { Catalogue } from '@/core/movement'
-import { itemsOf, type PlanDraft } from '@/core/plan'
+import { type PlanDraft, rowIds } from '@/core/plan'
 import { assess } from '@/core/safety'
 import type { Database } from '../db/connection'
 import { studioLibrary } from '../library'
@@ -46,12 +46,12 @@ const logSchema = z.strictObject({
       }),
     )
     .max(100),
-  entries: z.array(z.strictObject({ clientId: idSchema, item: z.string().max(40), variant: z.string().max(90) })).max(5000),
+  entries: z.array(z.strictObject({ clientId: idSchema, item: z.string().max(44), variant: z.string().max(90) })).max(5000),
 })
 
 /** The log names each person once, and only items and versions that there are. */
 function checkLog({ rows, entries }: Pick<z.output<typeof logSchema>, 'rows' | 'entries'>, plan: PlanDraft, catalogue: Catalogue) {
-  const items = new Set(itemsOf(plan).map(({ item }) => item.id))
+  const items = new Set(rowIds(plan))
   const twice = repeated(rows, ({ clientId }) => clientId)
   const taken = new Set<string>()
   const problems = [

@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm'
 import type { z } from 'zod'
 import { answersSchema, checkInSchema, overruleSchema } from '@/core/client'
 import { leadEventSchema } from '@/core/lead'
-import { itemsOf, planSchema } from '@/core/plan'
+import { planSchema, rowIds } from '@/core/plan'
 import type { Database } from '../db/connection'
 import { attendances, leadEvents, logEntries, overrules, planVersions, screenings, sessions, studios } from '../db/schema'
 import { readDocument, UnreadableError } from '../repositories/readable'
@@ -51,7 +51,7 @@ async function strayLogRows(db: Database): Promise<string[]> {
   const items = new Map<string, Set<string>>()
   for (const { id, plan } of await db.select({ id: sessions.id, plan: sessions.plan }).from(sessions)) {
     const read = planSchema.safeParse(plan)
-    if (read.success) items.set(id, new Set(itemsOf(read.data).map(({ item }) => item.id)))
+    if (read.success) items.set(id, new Set(rowIds(read.data)))
   }
   const rows = await db
     .selectDistinct({ sessionId: logEntries.sessionId, item: logEntries.item })

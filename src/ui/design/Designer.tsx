@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
-import type { PhaseKind, PlanDraft } from '@/core/plan'
+import { type Edit, type PhaseKind, type PlanDraft, wholeItem } from '@/core/plan'
 import { clock, type Experience, type SegmentKind, segmentAt } from '@/core/timing'
 import { beginSession } from '@/server/actions/sessions'
 import type { ClassQuestion, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
@@ -18,7 +18,8 @@ import { ClassNotices } from './ClassNotices'
 import { DesignerHead } from './DesignerHead'
 import { droppedItem, movedItem } from './moves'
 import { PlanTable } from './PlanTable'
-import { freshId, itemPlace, placeToAdd, type Selected, stillThere } from './selection'
+import { changedVersion, removedRow } from './planEdits'
+import { freshId, placeToAdd, type Selected, stillThere } from './selection'
 import type { ClassTime } from './TimeSheet'
 import { useDesk } from './useDesk'
 import { useJudgement } from './useJudgement'
@@ -159,10 +160,10 @@ export function Designer({
     setChosen({ kind: 'item', item })
     document.querySelector(`tr[data-item="${item}"]`)?.scrollIntoView({ block: 'nearest' })
   }
+  const maybe = (one: Edit | undefined) => one && edit(one)
   const step = (item: string, to: 'gentler' | 'harder') => {
     const next = beside[item]?.[to]
-    const dose = itemPlace(plan, item)?.item.dose
-    if (next) edit({ kind: 'set-variant', item, variant: next.id, ...(dose && { dose }) })
+    maybe(next && changedVersion(plan, item, next.id))
   }
   /** Escape in a field of the inspector goes back to the row it speaks of. */
   const backToRow = (event: React.KeyboardEvent) => {
@@ -261,17 +262,11 @@ export function Designer({
               drawings={drawings}
               selected={selected}
               onSelect={setChosen}
-              onDose={(item, said, otherwise) => edit({ kind: 'change-dose', item, part: said.part, unset: said.unset, otherwise })}
+              onDose={(row, said, otherwise) => edit({ kind: 'change-dose', item: wholeItem(row), part: said.part, unset: said.unset, otherwise })}
               onStep={step}
-              onMove={(item, by) => {
-                const moved = movedItem(plan, item, by)
-                if (moved) edit(moved)
-              }}
-              onDrop={(item, over) => {
-                const moved = droppedItem(plan, item, over)
-                if (moved) edit(moved)
-              }}
-              onRemove={(item) => edit({ kind: 'remove-item', item })}
+              onMove={(row, by) => maybe(movedItem(plan, row, by))}
+              onDrop={(row, over) => maybe(droppedItem(plan, row, over))}
+              onRemove={(row) => maybe(removedRow(plan, row))}
             />
           </div>
           <aside

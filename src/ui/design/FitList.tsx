@@ -5,7 +5,7 @@ import { clock } from '@/core/timing'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { MARK_WORDS, Mark } from '../fit/Mark'
 import { AddHere, type FitProps, phaseWords, TONES } from './fitWords'
-import { amountInBlock } from './rowWords'
+import { amountInBlock, rowsByItem } from './rowWords'
 
 /** The grid turned round for a phone: one person at a time, with all items under each other. */
 export function FitList({ plan, model, drawings, onCell, onItem, onAdd }: FitProps) {
@@ -15,7 +15,7 @@ export function FitList({ plan, model, drawings, onCell, onItem, onAdd }: FitPro
     model.people.findIndex(({ id }) => id === chosen),
   )
   const person = model.people[column]
-  const byId = new Map(model.items.map((item) => [item.id, item]))
+  const rows = rowsByItem(model.items)
   return (
     <div>
       {person ? (
@@ -40,10 +40,9 @@ export function FitList({ plan, model, drawings, onCell, onItem, onAdd }: FitPro
           </h2>
           <ul>
             {phase.blocks
-              .flatMap((block) => block.items.map(({ id }) => ({ id, block })))
-              .map(({ id, block }) => {
-                const item = byId.get(id)
-                if (!item) return null
+              .flatMap((block) => block.items.flatMap(({ id }) => (rows.get(id) ?? []).map(({ item }) => ({ item, block }))))
+              .map(({ item, block }) => {
+                const { id } = item
                 const mark = item.cells[column]?.mark
                 const drawing = item.variant ? drawings[item.variant] : undefined
                 return (

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useState } from 'react'
 import type { ClassModel } from '@/core/evaluate'
-import { type Edit, movementIdOf, type PlanDraft } from '@/core/plan'
+import { type Edit, movementIdOf, type PlanDraft, wholeItem } from '@/core/plan'
 import type { Addable, Beside, Explanation, LadderView } from '@/workers/designerContract'
 import { Reasons } from '../fit/Reasons'
 import { AddPanel } from './AddPanel'
@@ -47,7 +47,7 @@ function useAnswers({ ask, selected, plan, model }: Pick<Props, 'ask' | 'selecte
     const quietly = () => {}
     if (item !== undefined && person !== undefined)
       ask('explain', { item, person }).then((explanation) => live && setWhy({ item, person, explanation }), quietly)
-    else if (item !== undefined) ask('ladder', { item }).then((view) => live && setLadder({ item, view }), quietly)
+    else if (item !== undefined) ask('ladder', { item: wholeItem(item) }).then((view) => live && setLadder({ item, view }), quietly)
     if (phase !== undefined) ask('choices', { phase }).then((found) => live && setChoices(found), quietly)
     return () => {
       live = false
@@ -95,6 +95,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
       const place = itemPlace(plan, selected.item)
       if (!place) return null
       const { item } = place
+      const judged = model.items.find(({ id }) => id === item.id)
       return (
         <ItemPanel
           key={selected.item}
@@ -102,7 +103,8 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           ladder={ladder}
           beside={beside[item.id]}
           people={taking}
-          known={model.items.find(({ id }) => id === item.id)?.known ?? false}
+          known={judged?.known ?? false}
+          levels={judged?.levels}
           onKnown={(known) => {
             const movement = movementIdOf(item)
             if (movement !== undefined) edit({ kind: 'set-plan', change: knownSet(plan, movement, known) })
@@ -117,6 +119,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
               ? (asRest) => edit({ kind: 'set-item', item: item.id, change: asRest ? { asRest } : {}, unset: asRest ? [] : ['asRest'] })
               : undefined
           }
+          onLevels={(levels) => edit({ kind: 'set-item', item: item.id, change: levels ? { levels } : {}, unset: levels ? [] : ['levels'] })}
           onMove={(by) => maybe(movedItem(plan, item.id, by))}
           onCopy={() => also(copiedItem(plan, item.id), (copy) => ({ kind: 'item', item: copy }))}
           onRemove={() => edit({ kind: 'remove-item', item: item.id })}

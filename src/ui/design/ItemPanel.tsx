@@ -1,9 +1,12 @@
 'use client'
 import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from 'lucide-react'
+import type { ModelItem } from '@/core/evaluate'
 import type { Item, PlanDose } from '@/core/plan'
 import type { Beside, LadderView } from '@/workers/designerContract'
 import { FigureDrawing } from '../figure/FigureDrawing'
+import { Levels } from './Levels'
 import { NumberField } from './NumberField'
+import { OwnSets } from './OwnSets'
 
 export interface ItemIntents {
   onChoose: (variant: string) => void
@@ -13,6 +16,7 @@ export interface ItemIntents {
   onRest: ((asRest: boolean) => void) | undefined
   /** whether the group knows the movement, so that it needs no showing */
   onKnown: (known: boolean) => void
+  onLevels: (levels: string[] | undefined) => void
   onMove: (by: -1 | 1) => void
   onCopy: () => void
   onRemove: () => void
@@ -160,6 +164,8 @@ interface Props extends ItemIntents {
   beside: Beside | undefined
   people: number
   known: boolean
+  /** as judged, of an item with levels */
+  levels: ModelItem['levels']
 }
 
 /** One item: what it is, how much of it, its ladder with everybody on it, what to say. */
@@ -169,11 +175,13 @@ export function ItemPanel({
   beside,
   people,
   known,
+  levels,
   onChoose,
   onDose,
   onOptional,
   onRest,
   onKnown,
+  onLevels,
   onMove,
   onCopy,
   onRemove,
@@ -209,6 +217,14 @@ export function ItemPanel({
         </span>
       </div>
       <DoseFields dose={ladder.dose} onDose={onDose} />
+      {item.variant !== undefined && (
+        <>
+          <OwnSets dose={ladder.dose} variant={item.variant} steps={ladder.steps} hasLevels={item.levels !== undefined} onDose={onDose} />
+          {!ladder.dose.eachSet?.some(({ variant }) => variant !== undefined) && (
+            <Levels item={item} steps={ladder.steps} judged={levels} onLevels={onLevels} />
+          )}
+        </>
+      )}
       <label className="flex min-h-11 items-center gap-2">
         <input type="checkbox" className="h-5 w-5" checked={item.optional ?? false} onChange={(event) => onOptional(event.target.checked)} />
         Only if there is time

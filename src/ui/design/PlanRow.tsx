@@ -26,6 +26,8 @@ interface RowProps {
   optional: boolean
   /** one a person, with spaces */
   marks: string
+  /** one a person, with spaces: the level that is theirs, or a dash; empty where there are no levels */
+  letters: string
   /** id and name, a line a person */
   people: string
   drawing: Drawing | undefined
@@ -43,10 +45,11 @@ const alike = <P extends { dose: PlanDose }>(before: P, after: P): boolean =>
   )
 
 /** What stands right of the name: dragging knows nothing of it, so that it is left alone when something else is. */
-const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dose, seconds, marks, people, chosen, intents }: RestProps) {
+const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dose, seconds, marks, letters, people, chosen, intents }: RestProps) {
   const everybody =
     people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
   const each = marks.split(' ') as Cell['mark'][]
+  const levels = letters.split(' ')
   return (
     <>
       <td className="p-0">
@@ -63,6 +66,7 @@ const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dos
       <td className="pr-2 text-right text-[0.94rem] text-soft">{clock(seconds)}</td>
       {everybody.map(([person, called], column) => {
         const mark = each[column] ?? 'planned'
+        const level = /[A-C]/.test(levels[column] ?? '') ? levels[column] : undefined
         return (
           <td key={person}>
             <button
@@ -70,12 +74,12 @@ const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dos
               data-cell={`${index},${column}`}
               tabIndex={-1}
               onClick={() => intents.onSelect({ kind: 'cell', item: id, person })}
-              aria-label={`${called}, ${movement}: ${MARK_WORDS[mark]}`}
+              aria-label={`${called}, ${movement}: ${level ? `level ${level}, ` : ''}${MARK_WORDS[mark]}`}
               aria-pressed={chosen === person}
               className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
             >
               <SharedMark mark={mark} />
-              {mark === 'planned' ? '' : MARK_LETTERS[mark]}
+              {level ?? (mark === 'planned' ? '' : MARK_LETTERS[mark])}
             </button>
           </td>
         )

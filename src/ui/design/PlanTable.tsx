@@ -3,14 +3,14 @@ import { closestCenter, DndContext, type DragEndEvent, PointerSensor, TouchSenso
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { useMemo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
-import type { ClassModel } from '@/core/evaluate'
-import { type Block, isRestIn, type Phase, type PlanDose, type PlanDraft, type SaidDose } from '@/core/plan'
+import type { ClassModel, ModelItem } from '@/core/evaluate'
+import { type Block, isRestIn, type Phase, type PlanDose, type PlanDraft, type SaidDose, wholeItem } from '@/core/plan'
 import { MarkShapes } from '../fit/Mark'
 import { phaseWords } from './fitWords'
 import { gridKey, keepStop } from './gridKeys'
 import { type Head, PlanHeading } from './PlanHeading'
 import { PlanRow } from './PlanRow'
-import { amountInBlock, blockWords, detailWords } from './rowWords'
+import { amountInBlock, blockWords, detailWords, lettersOf, rowsByItem } from './rowWords'
 import type { Selected, TableIntents } from './selection'
 
 interface Props extends TableIntents {
@@ -42,7 +42,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
   // the same list while the order is the same, or every row would be drawn again
   const joined = model.items.map(({ id }) => id).join(' ')
   const order = useMemo(() => joined.split(' '), [joined])
-  const byId = new Map(model.items.map((item, index) => [item.id, { item, index }]))
+  const rows = rowsByItem(model.items)
   const columns = model.people.length + 3
   const secondsOf = (block: string) => model.timeline.segments.reduce((sum, segment) => sum + (segment.block === block ? segment.seconds : 0), 0)
 
@@ -67,29 +67,25 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
     if (selected?.kind === 'item' && selected.item === id) return ''
     return selected?.kind === 'cell' && selected.item === id ? selected.person : undefined
   }
-  const row = (block: Block, id: string) => {
-    const found = byId.get(id)
-    if (!found) return null
-    const { item, index } = found
+  const row = (block: Block, { item, index }: { item: ModelItem; index: number }) => {
+    const whole = block.items.find(({ id }) => id === wholeItem(item.id))
     return (
       <PlanRow
-        key={id}
-        id={id}
+        key={item.id}
+        id={item.id}
         index={index}
         movement={item.movement}
         name={item.name}
         amount={amountInBlock(item, block)}
-        detail={detailWords(
-          item,
-          block.items.some((one) => one.id === id && isRestIn(block, one)),
-        )}
+        detail={detailWords(item, whole !== undefined && isRestIn(block, whole))}
         dose={item.planDose}
         seconds={item.seconds}
-        optional={block.items.find((one) => one.id === id)?.optional ?? false}
+        optional={whole?.optional ?? false}
         marks={item.cells.map(({ mark }) => mark).join(' ')}
+        letters={lettersOf(item)}
         people={people}
         drawing={item.variant ? drawings[item.variant] : undefined}
-        chosen={chosenIn(id)}
+        chosen={chosenIn(item.id)}
         intents={intents}
       />
     )
@@ -159,7 +155,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
                     : [
                         <PlanHeading key={block.id} columns={columns} into={block.format === 'quiet' ? undefined : block.id} block={headOf(block)} />,
                       ]),
-                  ...block.items.map(({ id }) => row(block, id)),
+                  ...block.items.flatMap(({ id }) => (rows.get(id) ?? []).map((one) => row(block, one))),
                 ])}
               </tbody>
             )

@@ -6,18 +6,19 @@ export function movedItem(plan: PlanDraft, item: string, by: -1 | 1): Edit | und
   const place = itemPlace(plan, item)
   if (!place) return undefined
   const to = place.at + by
-  if (to >= 0 && to < place.block.items.length) return { kind: 'move-item', item, toBlock: place.block.id, at: to }
+  if (to >= 0 && to < place.block.items.length) return { kind: 'move-item', item: place.item.id, toBlock: place.block.id, at: to }
   const blocks = plan.phases.flatMap(({ blocks: own }) => own.filter(({ format }) => format !== 'quiet'))
   const next = blocks[blocks.findIndex(({ id }) => id === place.block.id) + by]
-  return next && { kind: 'move-item', item, toBlock: next.id, at: by > 0 ? 0 : next.items.length }
+  return next && { kind: 'move-item', item: place.item.id, toBlock: next.id, at: by > 0 ? 0 : next.items.length }
 }
 
 /** An item put down on another, whose place it takes, or on the head of a block, where it comes first. */
 export function droppedItem(plan: PlanDraft, item: string, over: string): Edit | undefined {
   const target = itemPlace(plan, over)
   const block = target?.block ?? blockPlace(plan, over)?.block
-  if (!itemPlace(plan, item) || !block || block.format === 'quiet') return undefined
-  return { kind: 'move-item', item, toBlock: block.id, at: target?.at ?? 0 }
+  const from = itemPlace(plan, item)
+  if (!from || !block || block.format === 'quiet') return undefined
+  return { kind: 'move-item', item: from.item.id, toBlock: block.id, at: target?.at ?? 0 }
 }
 
 /** A block one place earlier or later, out of its phase into the next at its end. */

@@ -1,4 +1,15 @@
-import { type Block, type BlockFormat, type Edit, movementIdOf, type PhaseKind, type PlanDraft } from '@/core/plan'
+import {
+  type Block,
+  type BlockFormat,
+  type Edit,
+  type Item,
+  isSetVersion,
+  movementIdOf,
+  type PhaseKind,
+  type PlanDraft,
+  setVersionId,
+  setVersions,
+} from '@/core/plan'
 import { newBlock } from './newBlock'
 import { blockPlace, freshId, itemPlace } from './selection'
 
@@ -8,6 +19,29 @@ export function copiedItem(plan: PlanDraft, item: string): { edit: Edit; id: str
   if (!place) return undefined
   const id = freshId('i')
   return { edit: { kind: 'add-item', block: place.block.id, at: place.at + 1, item: { ...place.item, id } }, id }
+}
+
+/** Another version for a row: of the item, or of the sets that the row stands for. */
+export function changedVersion(plan: PlanDraft, row: string, variant: string): Edit | undefined {
+  const item = itemPlace(plan, row)?.item
+  if (!item) return undefined
+  if (!isSetVersion(row)) return { kind: 'set-variant', item: item.id, variant, ...(item.dose && { dose: item.dose }) }
+  const was = setVersions(item).find((_, at) => setVersionId(item.id, at) === row)
+  return eachSetChanged(item, (one) => (one.variant === was ? { ...one, variant } : one))
+}
+
+/** A row taken out: the item, or the version of the sets that the row stands for, which are then like the others. */
+export function removedRow(plan: PlanDraft, row: string): Edit | undefined {
+  const item = itemPlace(plan, row)?.item
+  if (!item) return undefined
+  if (!isSetVersion(row)) return { kind: 'remove-item', item: item.id }
+  const was = setVersions(item).find((_, at) => setVersionId(item.id, at) === row)
+  return eachSetChanged(item, ({ variant, ...one }) => (variant === was || variant === undefined ? one : { ...one, variant }))
+}
+
+type OwnSet = NonNullable<NonNullable<Item['dose']>['eachSet']>[number]
+function eachSetChanged({ id, dose }: Item, change: (one: OwnSet) => OwnSet): Edit | undefined {
+  return dose?.eachSet && { kind: 'set-dose', item: id, dose: { ...dose, eachSet: dose.eachSet.map(change) } }
 }
 
 /** A block once more, with its items, right after it. */

@@ -1,9 +1,15 @@
 import type { ModelItem } from '@/core/evaluate'
-import { amountWords, type Block, formatLabel, formatWords, QUIET_KINDS } from '@/core/plan'
+import { amountWords, type Block, formatLabel, formatWords, LEVEL_LETTERS, QUIET_KINDS, wholeItem } from '@/core/plan'
 import { clock } from '@/core/timing'
 
-/** The amount of an item where its block, not its dose, says it; undefined = the dose does. */
-export function amountInBlock({ dose, planDose }: ModelItem, block: Block): string | undefined {
+/** The amount of an item where its block, or the set it stands for, says it; undefined = the dose does. */
+export function amountInBlock(item: ModelItem, block: Block): string | undefined {
+  const { sets } = item
+  const inBlock = byBlock(item, block)
+  return sets ? `set ${sets.numbers.join(', ')}: ${inBlock ?? amountWords(sets.amount)}` : inBlock
+}
+
+function byBlock({ dose, planDose }: ModelItem, block: Block): string | undefined {
   switch (block.format) {
     case 'intervals':
       return block.stretches ? 'stretches' : `${block.workSeconds} s`
@@ -22,6 +28,22 @@ export function amountInBlock({ dose, planDose }: ModelItem, block: Block): stri
       return undefined
   }
 }
+
+/** Rows of the plan's items, by their id: the item, then the versions in which some of its sets are done. */
+export function rowsByItem(items: readonly ModelItem[]): Map<string, { item: ModelItem; index: number }[]> {
+  const rows = new Map<string, { item: ModelItem; index: number }[]>()
+  for (const [index, item] of items.entries()) {
+    const of = wholeItem(item.id)
+    rows.set(of, [...(rows.get(of) ?? []), { item, index }])
+  }
+  return rows
+}
+
+/** Of an item with levels, the letter of everybody's level, with spaces; empty where there are no levels. */
+export const lettersOf = ({ levels, cells }: ModelItem): string =>
+  levels
+    ? cells.map(({ use }) => (use.kind === 'does' ? (LEVEL_LETTERS[levels.findIndex(({ id }) => id === use.variant)] ?? '-') : '-')).join(' ')
+    : ''
 
 /** Rest, load and effort, as far as they are said. */
 export function detailWords({ dose, planDose }: ModelItem, asRest = false): string {

@@ -1,4 +1,4 @@
-import type { Block, Item, Phase, PlanDose, PlanDraft, SaidDose } from '@/core/plan'
+import { type Block, type Item, type Phase, type PlanDose, type PlanDraft, type SaidDose, wholeItem } from '@/core/plan'
 
 /** What the inspector speaks of; undefined = of the class as a whole. */
 export type Selected =
@@ -37,8 +37,9 @@ export function blockPlace(plan: PlanDraft, id: string): Place | undefined {
   return undefined
 }
 
-/** Where an item stands, and the item. */
-export function itemPlace(plan: PlanDraft, id: string): (Place & { at: number; item: Item }) | undefined {
+/** Where an item stands, and the item; what stands for some of its sets is found there too. */
+export function itemPlace(plan: PlanDraft, row: string): (Place & { at: number; item: Item }) | undefined {
+  const id = wholeItem(row)
   for (const [phaseAt, phase] of plan.phases.entries())
     for (const [blockAt, block] of phase.blocks.entries()) {
       const at = block.items.findIndex((item) => item.id === id)

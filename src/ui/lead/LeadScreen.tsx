@@ -5,6 +5,7 @@ import { STOP_LISTS, STOP_STEPS } from '@/content/screening/stopSigns'
 import { isWaiting } from '@/core/lead'
 import { clock, type TreadLine as Line, type Segment, segmentAt, type Timeline } from '@/core/timing'
 import { type FigureVariant, MovingFigure } from '../figure/MovingFigure'
+import { list } from '../shell/list'
 import { Sheet } from '../shell/Sheet'
 import { TreadLine } from '../tread/TreadLine'
 import { useLead } from './useLead'
@@ -18,6 +19,8 @@ export interface LeadVersion {
   figure: FigureVariant
   /** first names with what each changes, if anything */
   people: { name: string; changes: string[] }[]
+  /** of a level: who must not choose it */
+  notFor: string[]
 }
 export interface LeadItem {
   id: string
@@ -184,6 +187,7 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
                         </span>
                       ))}
                     </p>
+                    {version.notFor.length > 0 && <p className="text-[1.1rem] text-effort">Not for {list(version.notFor)}</p>}
                   </li>
                 ))}
               </ul>

@@ -1,5 +1,6 @@
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { describePicture } from '@/core/movement'
+import { LEVEL_LETTERS } from '@/core/plan'
 import { changeWords } from '@/core/safety'
 import { groupOn } from '@/server/experience'
 import { askClass } from '@/server/judging'
@@ -49,7 +50,9 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
         if (!entry) return []
         const { variant, movement } = entry
         const { poses, tempo, room, props, view, side } = variant
-        const name = movement.name === item.movement ? variant.name : `${movement.name}: ${variant.name}`
+        const called = movement.name === item.movement ? variant.name : `${movement.name}: ${variant.name}`
+        const level = item.levels?.findIndex(({ id: one }) => one === variantId) ?? -1
+        const name = level < 0 ? called : `${LEVEL_LETTERS[level]}: ${called}`
         return [
           {
             id: variantId,
@@ -59,6 +62,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
             words: describePicture(movement, variant),
             figure: { poses, tempo, room, props, view, side },
             people: takes(variantId),
+            notFor: level < 0 ? [] : (item.levels?.[level]?.notFor ?? []),
           },
         ]
       }),

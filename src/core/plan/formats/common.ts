@@ -31,6 +31,8 @@ export const rounds = z.number().int().min(1).max(30)
 /** An item as the order of a block depends on it. */
 export interface Placed {
   id: string
+  /** library version; none of a described movement */
+  variant?: string | undefined
   dose: PlanDose
   side: NonNullable<PlanDose['sides']>
   optional?: boolean | undefined

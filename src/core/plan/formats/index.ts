@@ -11,6 +11,7 @@ import { quiet, quietSchema } from './quiet'
 import { song, songSchema } from './song'
 import { stations, stationsSchema } from './stations'
 import { straight, straightSchema } from './straight'
+import { inVersions, isSetVersion } from './versions'
 
 /** A block of a plan, by its format. */
 export const blockSchema = z.discriminatedUnion('format', [
@@ -38,8 +39,12 @@ const runOf = (format: BlockFormat) => RUNS[format] as BlockRun<Block>
 export const formatLabel = (format: BlockFormat): string => runOf(format).label
 /** How a block runs, in a few words; empty where there is nothing to add. */
 export const formatWords = (block: Block): string => runOf(block.format).words(block)
-/** What happens in a block, in order. @param items those of the block */
-export const stepsOf = (block: Block, items: readonly Placed[]): Step[] => runOf(block.format).steps(block, items)
+/** What happens in a block, in order. @param items those of the block, with or without the versions of single sets */
+export const stepsOf = (block: Block, items: readonly Placed[]): Step[] => {
+  const whole = items.filter(({ id }) => !isSetVersion(id))
+  return inVersions(runOf(block.format).steps(block, whole), whole)
+}
 
 export { type Placed, ratesSchema, type Step } from './common'
 export { QUIET_KINDS, type QuietKind } from './quiet'
+export { isSetVersion, setVersionId, setVersions, wholeItem } from './versions'
