@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto'
 import { isDeepStrictEqual } from 'node:util'
 import { CONDITIONS } from '@/content/conditions'
 import { overrulesOn } from '@/core/client'
-import { assessRoster, type ChangedVerdict, changedVerdicts, judgedOf, judgePlanned, type NamedCell } from '@/core/evaluate'
+import { assessRoster, type ChangedVerdict, changedVerdicts, judgedOf, judgePlanned, type NamedCell, withOwnLoad } from '@/core/evaluate'
 import { aloneInBlock, type PlanDraft, prescriptionOf, roomSchema } from '@/core/plan'
 import type { Verdict } from '@/core/safety'
 import type { Database } from './db/connection'
@@ -78,7 +78,7 @@ export async function changesOfRules(
     const { item, block } = aloneInBlock(record.variant)
     const [one] = assessRoster(RULE_BASE, [{ ...person, facts: plain }], { room }).people
     if (!one) return []
-    const { verdict } = judgePlanned(one.assessment, prescriptionOf(item, block, catalogue))
+    const { verdict } = judgePlanned(one.assessment, withOwnLoad(prescriptionOf(item, block, catalogue), one.ownLoads))
     return verdict === record.verdict
       ? []
       : [{ clientId, name: person.name, variant: catalogue.byId.get(record.variant)!.movement.name, was: record.verdict, is: verdict }]

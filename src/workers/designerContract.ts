@@ -32,6 +32,8 @@ export interface Explanation {
   absolute: boolean
   /** how hard this person may work, by the school of the class */
   ceiling: Ceiling
+  /** of a version that is loaded: what the plan and the person lift in it, and the band that gives it at their height */
+  load?: { movement: string; planKg: number; ownKg?: number; band?: { name: string; gripCm: number; doubled: boolean; heightKnown: boolean } }
   /** how hard the class is expected to become for them; nobody who does not take part */
   effort?: PersonEffort
   overruled?: { by: string; reason: string; verdict: Verdict }

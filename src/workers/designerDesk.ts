@@ -1,7 +1,8 @@
 import { CONDITIONS } from '@/content/conditions'
+import { BANDS } from '@/content/kit/bands'
 import { LIBRARY } from '@/content/movements'
 import { SPOKEN } from '@/content/movements/spoken'
-import type { Drawing } from '@/core/body'
+import { bodyOfStature, type Drawing, REFERENCE_BODY } from '@/core/body'
 import { ceilingFor } from '@/core/effort'
 import {
   type AssessedPerson,
@@ -11,6 +12,7 @@ import {
   type Evaluation,
   evaluate,
   fillOffers,
+  holdsLoad,
   isAvailable,
   judgePlanned,
   missingKit,
@@ -19,10 +21,12 @@ import {
   type Roster,
   restOption,
   sessionOf,
+  type Use,
+  withOwnLoad,
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
-import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, sayable } from '@/core/movement'
-import { aloneInBlock, type Plan, type PlanDraft, prescriptionOf, prescriptionsOf, soundPlan, withKnown } from '@/core/plan'
+import { bandFor, type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, SLOT, sayable } from '@/core/movement'
+import { aloneInBlock, type Plan, type PlanDraft, type Prescription, prescriptionOf, prescriptionsOf, soundPlan, withKnown } from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
 import { NO_EXPERIENCE } from '@/core/timing'
 import { catalogueOf, drawingOf } from './catalogueOf'
@@ -61,7 +65,7 @@ export class DesignerDesk {
     }
     const { pace } = this.experience
     this.evaluation = evaluate(sound, this.roster, this.catalogue, pace.rates)
-    const model = classModel(sound, this.evaluation, pace)
+    const model = classModel(sound, this.evaluation, pace, BANDS)
     this.shown = model
     const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
     // a drawing is large, so each goes over once
@@ -127,7 +131,12 @@ export class DesignerDesk {
     const { assessment } = somebody
     const { judgement } = placement
     const { options } =
-      judgement.verdict === 'as-planned' ? place(assessment, planned, this.catalogue.entries, plan.room, { known: judgement }) : placement
+      judgement.verdict === 'as-planned'
+        ? place(assessment, withOwnLoad(planned, somebody.ownLoads), this.catalogue.entries, plan.room, {
+            known: judgement,
+            ownKg: somebody.ownLoads?.[planned.movement],
+          })
+        : placement
     const use = found.uses[index]
     const effort = this.shown?.effort.people[index]
     return {
@@ -137,6 +146,7 @@ export class DesignerDesk {
       absolute: isAbsolute(judgement),
       ceiling: ceilingFor(assessment, plan.school, { typedBpm: plan.ceilingBpm }),
       ...(effort && { effort }),
+      ...this.loadIn(planned, somebody, use),
       ...(judgement.overruled && { overruled: judgement.overruled }),
       item: planned.name,
       verdict: judgement.verdict,
@@ -162,6 +172,22 @@ export class DesignerDesk {
     }
   }
 
+  /** What somebody lifts in an item, and the band for it: that of the version they do. */
+  private loadIn(planned: Prescription, { statureCm, ownLoads }: AssessedPerson, use: Use | undefined): Pick<Explanation, 'load'> {
+    const entry = use?.kind === 'does' ? use.option.entry : planned.entry
+    if (!entry || !holdsLoad(entry)) return {}
+    const ownKg = ownLoads?.[planned.movement]
+    const kg = use?.kind === 'does' ? (use.option.judgement.settled.demands[SLOT.externalLoadKg] ?? 0) : planned.dose.loadKg
+    const advice = bandFor(entry.variant, bodyOfStature(statureCm ?? REFERENCE_BODY.stature * 100), kg, BANDS)
+    const band = advice && {
+      name: advice.band.name,
+      gripCm: Math.round(advice.usedM * 100),
+      doubled: advice.strands === 2,
+      heightKnown: statureCm !== undefined,
+    }
+    return { load: { movement: planned.movement, planKg: planned.dose.loadKg, ...(ownKg !== undefined && { ownKg }), ...(band && { band }) } }
+  }
+
   ladder({ item }: Questions['ladder']['ask']): LadderView {
     const { plan, planned } = this.item(item)
     const { entry } = planned
@@ -170,9 +196,11 @@ export class DesignerDesk {
     // a removed movement of one's own has no ladder but itself
     const steps = offered.length > 0 ? offered : [entry]
     const ids = new Set(steps.map((step) => step.variant.id))
-    const standing = this.roster.people.map(({ name, assessment }) => ({
+    const standing = this.roster.people.map(({ name, assessment, ownLoads }) => ({
       name,
-      on: place(assessment, planned, steps, plan.room).options.find((option) => ids.has(option.id))?.id,
+      on: place(assessment, withOwnLoad(planned, ownLoads), steps, plan.room, { ownKg: ownLoads?.[planned.movement] }).options.find((option) =>
+        ids.has(option.id),
+      )?.id,
     }))
     const { variant, movement } = entry
     return {
@@ -197,8 +225,8 @@ export class DesignerDesk {
   private choiceOf(entry: CatalogueEntry): Choice {
     const { item, block } = aloneInBlock(entry.variant.id)
     const planned = prescriptionOf(item, block, this.catalogue)
-    const fits = this.roster.people.filter(({ assessment }) => {
-      const { verdict } = judgePlanned(assessment, planned)
+    const fits = this.roster.people.filter(({ assessment, ownLoads }) => {
+      const { verdict } = judgePlanned(assessment, withOwnLoad(planned, ownLoads))
       return verdict === 'as-planned' || verdict === 'modify'
     }).length
     return { id: entry.variant.id, movement: entry.movement.name, purpose: entry.movement.purpose, name: entry.variant.name, fits }

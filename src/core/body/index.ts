@@ -30,7 +30,7 @@ export {
   yaw,
 } from './pose'
 export type { PropKind } from './props'
-export { type Body, GRAVITY, REFERENCE_BODY } from './skeleton'
+export { type Body, bodyOfStature, GRAVITY, REFERENCE_BODY } from './skeleton'
 export { feetStay, stage, stagedBetween } from './stage'
 export { balanceMarginCm, type Load, type Moments, moments, notEstimated } from './statics'
 export { distance, turnBetween, type Vec } from './vector'

@@ -63,6 +63,15 @@ export interface Body {
 /** The body of the drawings and of the library's figures. */
 export const REFERENCE_BODY: Body = { stature: 1.65, mass: 68, shape: 'older' }
 
+/** Kilograms a square metre of height at which the reference body is built. */
+const REFERENCE_BUILD = 25
+/** The reference body at another height: mass goes with it. @param statureCm cm */
+export const bodyOfStature = (statureCm: number): Body => ({
+  ...REFERENCE_BODY,
+  stature: statureCm / 100,
+  mass: Math.round(REFERENCE_BUILD * (statureCm / 100) ** 2),
+})
+
 export const GRAVITY = 9.81
 
 /**

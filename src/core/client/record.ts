@@ -151,6 +151,11 @@ export const clientSchema = z.strictObject({
       pfLoadTestOk: z.boolean().optional(),
     })
     .default({}),
+  /** what they lift in a movement where it is not what the plan says, kg a hand or limb, or the peak pull of a band; the latest of each movement */
+  ownLoads: z
+    .array(z.strictObject({ movement: z.string().min(1).max(60), kg: z.number().min(0).max(60), on: daySchema }))
+    .max(200)
+    .default([]),
   joined: daySchema.optional(),
   /** kept from before the answers were: a day without answers is no screening */
   screenedOn: daySchema.optional(),

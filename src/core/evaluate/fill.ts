@@ -5,6 +5,7 @@ import { VERDICTS, type Verdict } from '../safety'
 import { expand, type Rates, type Timeline } from '../timing'
 import { type Evaluation, evaluate } from './evaluate'
 import { isAvailable, judgePlanned } from './options'
+import { withOwnLoad } from './ownLoads'
 import type { Roster } from './roster'
 
 /** A way to use time that is left, as one edit that can be undone. */
@@ -89,7 +90,9 @@ function wanted({ plan, evaluation, roster, catalogue }: FillFrom, here: string 
   const misfit = (entry: CatalogueEntry): number => {
     const { item, block } = aloneInBlock(entry.variant.id)
     const planned = prescriptionOf(item, block, catalogue)
-    const others = people.filter(({ assessment }) => rankOf(judgePlanned(assessment, planned).verdict) > rankOf('modify'))
+    const others = people.filter(
+      ({ assessment, ownLoads }) => rankOf(judgePlanned(assessment, withOwnLoad(planned, ownLoads)).verdict) > rankOf('modify'),
+    )
     return others.length / Math.max(1, people.length)
   }
   const scored = catalogue.entries

@@ -1,4 +1,5 @@
-import { SLOT } from '../movement'
+import { type Band, bodyOfStature, REFERENCE_BODY } from '../body'
+import { bandFor, SLOT } from '../movement'
 import { handedOut } from '../plan'
 import type { Kit } from '../vocabulary'
 import type { Evaluation } from './evaluate'
@@ -10,6 +11,8 @@ export interface KitNeed {
   people: number
   /** kg per hand or limb, the lightest first, with how many take that at one time; only of weights and cuffs */
   loads: { kg: number; people: number }[]
+  /** by name, with how many take that at one time: those that come nearest to the wanted pull at everybody's height */
+  bands: { name: string; people: number }[]
   /** s of the class */
   fromSeconds: number
   untilSeconds: number
@@ -23,44 +26,70 @@ const WEIGHED: ReadonlySet<Kit> = new Set(['dumbbell', 'cuff'])
 interface Taken {
   kit: readonly Kit[]
   kg: number
+  band?: string | undefined
 }
 
-/** What has to be set out before the class, by who takes which version with which load; in the order in which it is needed. */
-export function kitList({ items, people }: Pick<Evaluation, 'items' | 'people'>): KitNeed[] {
-  const needs = new Map<Kit, KitNeed & { byLoad: Map<number, number> }>()
+/** How many of each there are. */
+function counted<K>(all: readonly K[]): Map<K, number> {
+  const count = new Map<K, number>()
+  for (const one of all) count.set(one, (count.get(one) ?? 0) + 1)
+  return count
+}
+
+type Need = KitNeed & { byLoad: Map<number, number>; byBand: Map<string, number> }
+/** The most of each that are in hand at one time. */
+function most<K>(into: Map<K, number>, now: ReadonlyMap<K, number>) {
+  for (const [key, many] of now) into.set(key, Math.max(into.get(key) ?? 0, many))
+}
+
+/**
+ * What has to be set out before the class, by who takes which version with which load; in the order in which it is needed.
+ *
+ * @param bands those that there are; none = bands are counted and not chosen
+ */
+export function kitList({ items, people }: Pick<Evaluation, 'items' | 'people'>, bands: readonly Band[] = []): KitNeed[] {
+  const needs = new Map<Kit, Need>()
+  const isEmpty = people.length === 0
   for (const { prescription, uses, startSeconds, seconds } of items) {
     const planned: Taken = { kit: handedOut(prescription), kg: prescription.demands.externalLoadKg }
-    const taken: Taken[] =
-      people.length === 0
-        ? [planned]
-        : uses.flatMap((use): Taken[] => {
-            if (use.kind !== 'does') return []
-            const { entry, judgement } = use.option
-            return [{ kit: entry ? handedOut({ ...prescription, entry }) : planned.kit, kg: judgement.settled.demands[SLOT.externalLoadKg] ?? 0 }]
-          })
+    const taken: Taken[] = isEmpty
+      ? [planned]
+      : uses.flatMap((use, person): Taken[] => {
+          if (use.kind !== 'does') return []
+          const { entry, judgement } = use.option
+          const kg = judgement.settled.demands[SLOT.externalLoadKg] ?? 0
+          if (!entry) return [{ kit: planned.kit, kg }]
+          const height = people[person]!.statureCm
+          const advice = bandFor(entry.variant, height === undefined ? REFERENCE_BODY : bodyOfStature(height), kg, bands)
+          return [{ kit: handedOut({ ...prescription, entry }), kg, band: advice?.band.name }]
+        })
     for (const kit of new Set(taken.flatMap((one) => one.kit))) {
       const own = taken.filter((one) => one.kit.includes(kit))
-      const need = needs.get(kit) ?? {
+      const need: Need = needs.get(kit) ?? {
         kit,
         people: 0,
         loads: [],
+        bands: [],
         fromSeconds: startSeconds,
         untilSeconds: 0,
         firstItem: prescription.item.id,
-        byLoad: new Map<number, number>(),
+        byLoad: new Map(),
+        byBand: new Map(),
       }
-      need.people = Math.max(need.people, people.length === 0 ? 0 : own.length)
+      need.people = Math.max(need.people, isEmpty ? 0 : own.length)
       need.untilSeconds = Math.max(need.untilSeconds, startSeconds + seconds)
       if (startSeconds < need.fromSeconds) Object.assign(need, { fromSeconds: startSeconds, firstItem: prescription.item.id })
-      if (WEIGHED.has(kit)) {
-        const count = new Map<number, number>()
-        for (const { kg } of own) if (kg > 0) count.set(kg, (count.get(kg) ?? 0) + (people.length === 0 ? 0 : 1))
-        for (const [kg, many] of count) need.byLoad.set(kg, Math.max(need.byLoad.get(kg) ?? 0, many))
-      }
+      if (WEIGHED.has(kit))
+        for (const [kg, many] of counted(own.flatMap(({ kg }) => (kg > 0 ? [kg] : [])))) most(need.byLoad, new Map([[kg, isEmpty ? 0 : many]]))
+      if (kit === 'band') most(need.byBand, counted(own.flatMap(({ band }) => band ?? [])))
       needs.set(kit, need)
     }
   }
   return [...needs.values()]
-    .map(({ byLoad, ...need }) => ({ ...need, loads: [...byLoad].sort(([a], [b]) => a - b).map(([kg, many]) => ({ kg, people: many })) }))
+    .map(({ byLoad, byBand, ...need }) => ({
+      ...need,
+      loads: [...byLoad].sort(([a], [b]) => a - b).map(([kg, many]) => ({ kg, people: many })),
+      bands: bands.flatMap(({ name }) => (byBand.has(name) ? [{ name, people: byBand.get(name)! }] : [])),
+    }))
     .sort((a, b) => a.fromSeconds - b.fromSeconds || (a.kit < b.kit ? -1 : 1))
 }

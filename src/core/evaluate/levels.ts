@@ -1,6 +1,7 @@
 import type { Catalogue } from '../movement'
 import { type Prescription, prescriptionOf } from '../plan'
 import { judgePlanned, type Placement, type Placing } from './options'
+import { withOwnLoad } from './ownLoads'
 import { type Tracks, tracksFor } from './tracks'
 
 /** One of the versions of an item that are offered side by side. */
@@ -32,9 +33,9 @@ function levelItems(planned: Prescription, catalogue: Catalogue, bpm: number | u
 export function levelsFor(people: readonly Placing[], planned: Prescription, catalogue: Catalogue, bpm: number | undefined): Level[] {
   return levelItems(planned, catalogue, bpm).map((level) => ({
     id: level.entry?.variant.id ?? level.movement,
-    may: people.map(({ assessment, place }) => {
+    may: people.map(({ assessment, place, ownLoads }) => {
       if (assessment.closed) return false
-      const { verdict } = judgePlanned(assessment, level, place?.at)
+      const { verdict } = judgePlanned(assessment, withOwnLoad(level, ownLoads), place?.at)
       return verdict === 'as-planned' || verdict === 'modify'
     }),
   }))

@@ -14,6 +14,7 @@ import {
 } from '../safety'
 import type { Kit } from '../vocabulary'
 import type { SceneAt } from './moments'
+import { lightened, withOwnLoad } from './ownLoads'
 
 /** A way for one person to take part in one item. */
 export interface Option {
@@ -177,12 +178,16 @@ export function place(
   planned: Prescription,
   entries: readonly CatalogueEntry[],
   room: Availability,
-  { at, known }: { at?: SceneAt | undefined; known?: Judgement } = {},
+  { at, known, ownKg }: { at?: SceneAt | undefined; known?: Judgement; ownKg?: number | undefined } = {},
 ): Placement {
   const judgement = known ?? judgePlanned(assessment, planned, at)
   if (assessment.closed || (judgement.verdict === 'leave-out' && judgement.scope === 'movement')) return { judgement, options: [] }
   const asPlanned = judgement.verdict === 'as-planned' || judgement.verdict === 'modify' ? [asPlannedOption(planned, judgement)] : []
-  const { candidates, byId } = othersFor(planned, entries, room)
+  const { candidates: all, byId } = othersFor(planned, entries, room)
+  const candidates =
+    ownKg === undefined
+      ? all
+      : all.map((candidate) => (candidate.movement === planned.movement ? lightened(candidate, byId.get(candidate.id)!, ownKg) : candidate))
   const sessionFor: SessionFor | undefined = at && (({ planned: demands, vector }) => at(demands, vector))
   const others = alternatives(assessment, planned.demands, judgement, candidates, {
     movement: planned.movement,
@@ -199,6 +204,8 @@ export function place(
 
 export interface Placing {
   assessment: Assessment
+  /** kg, by movement, where somebody lifts something else than the plan says */
+  ownLoads?: Readonly<Record<string, number>>
   /** how a variant is read at this place in the class, and what of the place matters */
   place?: { at: SceneAt; key: string }
 }
@@ -256,13 +263,16 @@ function keyOf(planned: Prescription, room: Availability): string {
  * alternative need be sought at all.
  */
 export function placeGroup(people: readonly Placing[], planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Placement[] {
-  const key = `${internedKey(entries, keyOf(planned, room))} `
-  const first = people.map(({ assessment, place: where }) =>
-    remembered(assessment, `${key}${where?.key ?? ''}`, () => {
-      const judgement = judgePlanned(assessment, planned, where?.at)
-      return judgement.verdict === 'as-planned'
-        ? { judgement, options: [] }
-        : place(assessment, planned, entries, room, { at: where?.at, known: judgement })
+  const group = people.map(({ assessment, place: where, ownLoads }) => {
+    const own = withOwnLoad(planned, ownLoads)
+    const ownKg = ownLoads?.[planned.movement]
+    const load = ownKg === undefined ? '' : `own ${ownKg}`
+    return { assessment, own, ownKg, at: where?.at, key: `${internedKey(entries, keyOf(own, room))} ${load}${where?.key ?? ''}` }
+  })
+  const first = group.map(({ assessment, own, ownKg, at, key }) =>
+    remembered(assessment, key, () => {
+      const judgement = judgePlanned(assessment, own, at)
+      return judgement.verdict === 'as-planned' ? { judgement, options: [] } : place(assessment, own, entries, room, { at, known: judgement, ownKg })
     }),
   )
   const ids = new Set<string>()
@@ -274,13 +284,11 @@ export function placeGroup(people: readonly Placing[], planned: Prescription, en
     fewEntries ??= entries.filter((entry) => ids.has(entry.variant.id))
     return fewEntries
   }
-  return people.map(({ assessment, place: where }, index) => {
+  return group.map(({ assessment, own, ownKg, at, key }, index) => {
     const one = first[index]!
     const { judgement } = one
     // the very same object: what is chosen among placements is remembered by them
     if (judgement.verdict !== 'as-planned') return one
-    return remembered(assessment, `${key}${where?.key ?? ''}${fewKey}`, () =>
-      place(assessment, planned, few(), room, { at: where?.at, known: judgement }),
-    )
+    return remembered(assessment, `${key}${fewKey}`, () => place(assessment, own, few(), room, { at, known: judgement, ownKg }))
   })
 }

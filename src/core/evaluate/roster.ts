@@ -12,16 +12,20 @@ export interface InGroup {
   sex?: 'female' | 'male'
   /** cm; reach, and the pull of a band, go with it */
   statureCm?: number
+  /** kg, by movement, where they lift something else than the plan says */
+  ownLoads?: Readonly<Record<string, number>>
 }
 export const inGroup = ({
   ownHelper,
   sex,
   statureCm,
+  ownLoads,
   capability: { getUpAndGoSec },
-}: Pick<ClientRecord, 'ownHelper' | 'sex' | 'statureCm' | 'capability'>): InGroup => ({
+}: Pick<ClientRecord, 'ownHelper' | 'sex' | 'statureCm' | 'ownLoads' | 'capability'>): InGroup => ({
   ...(ownHelper && { ownHelper }),
   ...(sex && { sex }),
   ...(statureCm !== undefined && { statureCm }),
+  ...(ownLoads.length > 0 && { ownLoads: Object.fromEntries(ownLoads.map(({ movement, kg }) => [movement, kg])) }),
   ...(getUpAndGoSec !== undefined && { upAndGoSec: getUpAndGoSec }),
 })
 

@@ -1,5 +1,6 @@
+import type { Band } from '../body'
 import { type Coverage, coverageOf } from '../coverage'
-import type { Dose } from '../movement'
+import { type Dose, SLOT } from '../movement'
 import { isSetVersion, type PlanDose, type PlanDraft, wholeItem } from '../plan'
 import type { Change, GateHit, Pending, SessionChange, Verdict } from '../safety'
 import {
@@ -41,7 +42,8 @@ export type Mark = (typeof MARKS)[number]
 
 /** A use as it goes over to a screen: names and changes, no figures and no rules. */
 export type UseView =
-  | { kind: 'does'; variant: string; changes: Change[]; sessionChanges: SessionChange[] }
+  /** `ownKg`: what the person lifts in it, where that is not what the plan says */
+  | { kind: 'does'; variant: string; changes: Change[]; sessionChanges: SessionChange[]; ownKg?: number }
   | { kind: 'rests'; with?: string }
   | { kind: 'closed'; outcome: GateHit['outcome']; text: string }
 
@@ -133,10 +135,14 @@ export function markOf({ judgement }: Placement, use: Use): Mark {
   }
 }
 
-export function viewOfUse(use: Use): UseView {
+/** @param ownKg what the person lifts in the movement of the item, where it is not what the plan says */
+export function viewOfUse(use: Use, ownKg?: number): UseView {
   switch (use.kind) {
-    case 'does':
-      return { kind: 'does', variant: use.option.id, changes: use.option.changes, sessionChanges: use.option.sessionChanges }
+    case 'does': {
+      const { id: variant, changes, sessionChanges, judgement } = use.option
+      const kg = judgement.settled.demands[SLOT.externalLoadKg] ?? 0
+      return { kind: 'does', variant, changes, sessionChanges, ...(ownKg !== undefined && kg > 0 && { ownKg: kg }) }
+    }
     case 'rests':
       return { kind: 'rests', ...(use.with && { with: use.with.variant.id }) }
     case 'closed':
@@ -144,10 +150,10 @@ export function viewOfUse(use: Use): UseView {
   }
 }
 
-function cellOf(placement: Placement, use: Use): Cell {
+function cellOf(placement: Placement, use: Use, ownKg: number | undefined): Cell {
   const { judgement } = placement
   const because = judgement.gate?.text ?? judgement.hits.find((hit) => hit.then === 'avoid' || hit.then === 'modify')?.why
-  return { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use), ...(because && { because }) }
+  return { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use, ownKg), ...(because && { because }) }
 }
 
 /** Of an item some of whose sets have a version of their own: which sets are done in this one. */
@@ -164,7 +170,7 @@ function setsIn({ item, planDose }: EvaluatedItem['prescription'], versioned: Re
 function itemView(
   { prescription, placements, uses, shown, levels, startSeconds, seconds }: EvaluatedItem,
   familiar: readonly string[],
-  names: readonly string[],
+  people: Evaluation['people'],
   versioned: ReadonlySet<string>,
 ): ModelItem {
   const { item, block, entry, name, movement, demands, dose, planDose } = prescription
@@ -181,21 +187,32 @@ function itemView(
     startSeconds,
     seconds,
     known: familiar.includes(movement),
-    cells: placements.map((placement, index) => cellOf(placement, uses[index]!)),
+    cells: placements.map((placement, index) => cellOf(placement, uses[index]!, people[index]?.ownLoads?.[movement])),
     shown: [...shown],
-    ...(levels.length > 0 && { levels: levels.map(({ id, may }) => ({ id, notFor: names.filter((_, person) => !may[person]) })) }),
+    ...(levels.length > 0 && {
+      levels: levels.map(({ id, may }) => ({ id, notFor: people.flatMap(({ name: one }, person) => (may[person] ? [] : [one])) })),
+    }),
     ...(sets && { sets }),
   }
 }
 
-/** An evaluation as it goes over to a screen. @param pace the one it was made at; the house's when left out */
-export function classModel(plan: PlanDraft, { people, items, timeline, tread, warnings }: Evaluation, pace: Pace = HOUSE_PACE): ClassModel {
+/**
+ * An evaluation as it goes over to a screen.
+ *
+ * @param pace the one it was made at; the house's when left out
+ * @param bands those that there are
+ */
+export function classModel(
+  plan: PlanDraft,
+  { people, items, timeline, tread, warnings }: Evaluation,
+  pace: Pace = HOUSE_PACE,
+  bands: readonly Band[] = [],
+): ClassModel {
   const { whole: forecast, blocks } = forecastsOf(
     timeline,
     plan.phases.flatMap((phase) => phase.blocks),
     pace,
   )
-  const names = people.map(({ name }) => name)
   const versioned = new Set(items.flatMap(({ prescription: { item } }) => (isSetVersion(item.id) ? [wholeItem(item.id)] : [])))
   return {
     people: people.map(({ id, name, assessment, ownRests }) => ({
@@ -208,7 +225,7 @@ export function classModel(plan: PlanDraft, { people, items, timeline, tread, wa
       rpeCap: assessment.limits.rpeCap.value,
       ownRests,
     })),
-    items: items.map((item) => itemView(item, plan.familiar, names, versioned)),
+    items: items.map((item) => itemView(item, plan.familiar, people, versioned)),
     timeline,
     tread,
     warnings: [...warnings],
@@ -218,7 +235,7 @@ export function classModel(plan: PlanDraft, { people, items, timeline, tread, wa
       timeline,
     ),
     effort: effortForecast(plan, { people, items, timeline }),
-    kit: kitList({ items, people }),
+    kit: kitList({ items, people }, bands),
     toFillSeconds: toFill(plan, timeline),
     forecast,
     blocks,

@@ -36,8 +36,18 @@ export function bandFor(
   const runs = bandRunOf(variant)
   // a loop is not cut or gripped to length
   if (!runs || runs === 'thighs' || pullKg <= 0) return undefined
+  const ofVariant = known.get(variant) ?? new Map<string, { bands: readonly Band[]; advice: BandAdvice | undefined }>()
+  known.set(variant, ofVariant)
+  const key = `${body.stature} ${body.shape} ${body.gestationalWeek ?? ''} ${pullKg}`
+  const before = ofVariant.get(key)
+  if (before?.bands === bands) return before.advice
   const pathM = Math.max(...stage(variant.poses, body, variant.room).map((figure) => bandPath(figure, runs)))
   const wantedN = pullKg * GRAVITY
   const choice = chooseBand(bands, wantedN, pathM)
-  return choice && { ...choice, pathM, wantedN }
+  const advice = choice && { ...choice, pathM, wantedN }
+  ofVariant.set(key, { bands, advice })
+  return advice
 }
+
+/** A class asks for the same few again and again. */
+const known = new WeakMap<object, Map<string, { bands: readonly Band[]; advice: BandAdvice | undefined }>>()

@@ -122,6 +122,21 @@ describe('what is accepted is there afterwards, to the last field', () => {
     )
   })
 
+  test('what somebody lifts in a movement, the latest of each, and nothing when it is the plan again', async () => {
+    const id = await somebody('Ola')
+    const loads = async () => (await getClient(held.db, studio, id)).record.ownLoads
+    await done(people.keepOwnLoad({ clientId: id, movement: 'curl', kg: 0.5 }))
+    await done(people.keepOwnLoad({ clientId: id, movement: 'row', kg: 3 }))
+    await done(people.keepOwnLoad({ clientId: id, movement: 'curl', kg: 1 }))
+    expect(await loads()).toEqual([
+      { movement: 'row', kg: 3, on: DAY },
+      { movement: 'curl', kg: 1, on: DAY },
+    ])
+    await done(people.keepOwnLoad({ clientId: id, movement: 'row', kg: null }))
+    expect(await loads()).toEqual([{ movement: 'curl', kg: 1, on: DAY }])
+    expect(await people.keepOwnLoad({ clientId: id, movement: 'no-such-movement', kg: 1 })).toMatchObject({ ok: false, kind: 'invalid' })
+  })
+
   test('a class, its plan, its time and who is in it', async () => {
     const id = await aClass('Evening seats')
     const stored = await getClass(held.db, studio, id)

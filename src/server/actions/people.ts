@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { refresh } from 'next/cache'
 import { z } from 'zod'
 import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, fullName, overruleSchema } from '@/core/client'
-import { assessRoster, judgePlanned } from '@/core/evaluate'
+import { assessRoster, judgePlanned, withOwnLoad } from '@/core/evaluate'
 import { type FileProblem, MOST_ROWS, personKey, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
 import { isAbsolute, overruledDose } from '@/core/safety'
@@ -107,8 +107,9 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
     if (!planned || !variant) throw new InvalidError([{ path: '$.item', message: 'the plan has no such movement of the library' }])
     if (until < now) throw new InvalidError([{ path: '$.until', message: 'this day has passed' }])
     const people = await peopleOn(db, studio.id, [await getClient(db, studio.id, clientId)], day, classId)
-    const { assessment } = assessRoster(RULE_BASE, people, plan).people[0]!
-    const judgement = judgePlanned(assessment, planned)
+    const { assessment, ownLoads } = assessRoster(RULE_BASE, people, plan).people[0]!
+    const done = withOwnLoad(planned, ownLoads)
+    const judgement = judgePlanned(assessment, done)
     if (isAbsolute(judgement)) throw new InvalidError([{ path: '$.item', message: 'this is marked absolute and cannot be overruled' }])
     await addOverrule(db, studio.id, randomUUID(), clientId, {
       variant,
@@ -117,9 +118,33 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
       ...(!everywhere && { classId }),
       by: studio.instructor,
       on: now,
-      upTo: overruledDose(planned.demands, planned.dose.sets, plan.room.supportInReach),
+      upTo: overruledDose(done.demands, done.dose.sets, plan.room.supportInReach),
       verdict: judgement.verdict,
       rules: judgement.hits.filter(({ then }) => then === 'avoid' || then === 'modify').map(({ id }) => id),
+    })
+    return {}
+  })
+}
+
+const ownLoadInput = z.strictObject({
+  clientId: idSchema,
+  movement: z.string().min(1).max(60),
+  /** null: they lift what the plan says again */
+  kg: clientSchema.shape.ownLoads.unwrap().element.shape.kg.nullable(),
+})
+
+/** Keeps what somebody lifts in a movement, from today on, in every class. Judged like any load. */
+export async function keepOwnLoad(input: unknown): Promise<Outcome<object>> {
+  return answer(ownLoadInput, input, async ({ clientId, movement, kg }) => {
+    const { db, studio } = await here()
+    const { catalogue } = await studioLibrary(db, studio.id)
+    if (!catalogue.movements.some(({ id }) => id === movement))
+      throw new InvalidError([{ path: '$.movement', message: `the library has no movement "${movement}"` }])
+    await db.transaction(async (tx) => {
+      const { record, revision } = await getClient(tx, studio.id, clientId)
+      const others = record.ownLoads.filter((one) => one.movement !== movement)
+      const ownLoads = kg === null ? others : [...others, { movement, kg, on: today(studio) }]
+      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, ownLoads }))
     })
     return {}
   })

@@ -57,6 +57,7 @@ const SHAPED: Record<string, object> = {
   putBackClass: { id },
   eraseClass: { id },
   removeOwn: { id, removed: true },
+  keepOwnLoad: { clientId: id, movement: 'march', kg: 1.5 },
   saveRoster: { id, revision: 1, people: [{ clientId: id, place: 'enrolled' }] },
   createOwn: { key: id, document: own },
   updateOwn: { id, revision: 1, document: own },

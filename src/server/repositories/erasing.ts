@@ -58,6 +58,7 @@ const withoutHealth = ({ given, family, birthDate, emergencyContact, joined }: C
   sites: [],
   medicines: {},
   capability: {},
+  ownLoads: [],
   kitAtHome: [],
   consentWithdrawnOn: day,
 })

@@ -17,6 +17,7 @@ import { addedBlock, addedPhase, copiedBlock, copiedItem, knownSet, movementsIn 
 import { blockPlace, freshId, itemPlace, type Selected } from './selection'
 import type { useDesk } from './useDesk'
 
+const OwnLoad = dynamic(() => import('./OwnLoad').then((one) => one.OwnLoad))
 const OverruleForm = dynamic(() => import('./OverruleForm').then((one) => one.OverruleForm))
 
 interface Props {
@@ -86,6 +87,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
             {why.person}: {why.item}
           </h2>
           <Reasons explanation={why} />
+          {why.load && <OwnLoad key={why.personId} person={why.person} personId={why.personId} load={why.load} />}
           <OverruleForm explanation={why} classId={id} item={selected.item} day={day} onDone={() => onSelect(undefined)} />
         </div>
       ) : (

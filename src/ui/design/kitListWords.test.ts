@@ -1,11 +1,21 @@
 import { expect, test } from 'vitest'
 import { kitListWords } from './kitListWords'
 
-const need = { kit: 'band' as const, people: 6, loads: [], fromSeconds: 620, untilSeconds: 1100, firstItem: 'i' }
+const need = { kit: 'band' as const, people: 6, loads: [], bands: [], fromSeconds: 620, untilSeconds: 1100, firstItem: 'i' }
 const nameOf = () => 'Row'
 
 test.each([
   [need, 'Bands: 6, from 10:20 (row) to 18:20'],
+  [
+    {
+      ...need,
+      bands: [
+        { name: 'Reed, very light', people: 2 },
+        { name: 'Willow, light', people: 4 },
+      ],
+    },
+    'Bands: 2 × Reed, 4 × Willow, from 10:20 (row) to 18:20',
+  ],
   [{ ...need, people: 0 }, 'Bands: one each, from 10:20 (row) to 18:20'],
   [
     {

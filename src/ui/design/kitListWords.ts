@@ -3,8 +3,11 @@ import { clock } from '@/core/timing'
 import { KIT_WORDS } from '../fit/warningWords'
 
 /** One kind of kit to set out, as a line. @param nameOf what an item is called */
-export function kitListWords({ kit, people, loads, fromSeconds, untilSeconds, firstItem }: KitNeed, nameOf: (item: string) => string): string {
-  const each = loads.map(({ kg, people: many }) => (many > 0 ? `${many} × ${kg} kg` : `${kg} kg`))
+export function kitListWords({ kit, people, loads, bands, fromSeconds, untilSeconds, firstItem }: KitNeed, nameOf: (item: string) => string): string {
+  const each = [
+    ...loads.map(({ kg, people: many }) => (many > 0 ? `${many} × ${kg} kg` : `${kg} kg`)),
+    ...bands.map(({ name, people: many }) => `${many} × ${name.split(',')[0]!}`),
+  ]
   const amount = each.length > 0 ? each.join(', ') : people > 0 ? String(people) : 'one each'
   const name = kit === 'mat' ? 'mats' : KIT_WORDS[kit]
   return `${name[0]!.toUpperCase()}${name.slice(1)}: ${amount}, from ${clock(fromSeconds)} (${nameOf(firstItem).toLowerCase()}) to ${clock(untilSeconds)}`

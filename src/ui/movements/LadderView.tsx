@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react'
 import { BANDS } from '@/content/kit/bands'
 import { kitWords } from '@/content/kit/standIns'
 import type { Body } from '@/core/body'
+import { bodyOfStature } from '@/core/body/skeleton'
 import { bandFor } from '@/core/movement/bands'
 import type { GoalDose } from '@/core/movement/doses'
 import { effortOf, MOMENT_NAMES } from '@/core/movement/loads'
@@ -118,11 +119,7 @@ export function LadderView({ movement, classes, classId, people, own, steps, eve
   const [speed, setSpeed] = useState(1)
   const [moving, setMoving] = useState(true)
   const kg = load ?? variant.dose.loadKg
-  // mass follows height at the reference body's build
-  const body = useMemo(
-    (): Body => ({ mass: Math.round(25 * (stature / 100) ** 2), stature: stature / 100, ...BODIES[bodyName] }),
-    [stature, bodyName],
-  )
+  const body = useMemo((): Body => ({ ...bodyOfStature(stature), ...BODIES[bodyName] }), [stature, bodyName])
   const props =
     bodyName === 'wheelchair'
       ? variant.props.map((kind) => (kind === 'chair' || kind === 'armchair' ? ('wheelchair' as const) : kind))

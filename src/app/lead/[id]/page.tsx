@@ -36,7 +36,16 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
     const takes = (variant: string) =>
       item.cells.flatMap(({ use }, index) =>
         use.kind === 'does' && use.variant === variant
-          ? [{ name: model.people[index]!.name, changes: [...use.changes.map(changeWords), ...use.sessionChanges.map(({ say }) => say)] }]
+          ? [
+              {
+                name: model.people[index]!.name,
+                changes: [
+                  ...use.changes.map(changeWords),
+                  ...(use.ownKg === undefined ? [] : [`${use.ownKg} kg`]),
+                  ...use.sessionChanges.map(({ say }) => say),
+                ],
+              },
+            ]
           : [],
       )
     const resting = item.cells.flatMap(({ use }, index) => (use.kind === 'rests' ? [model.people[index]!.name] : []))
