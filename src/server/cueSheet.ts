@@ -1,4 +1,5 @@
 import 'server-only'
+import { cueWordsFor } from '@/content/cueWords'
 import type { ClassModel } from '@/core/evaluate'
 import { type CueLine, cueSheet } from '@/core/formats'
 import { checkPlan, prescriptionsOf, withKnown } from '@/core/plan'
@@ -23,7 +24,11 @@ export async function cueSheetOf(
   const {
     shown: { model },
   } = await askClass(shelf, 'first', stored.id, { plan: stored.plan, ...group })
+  const { houseRules } = studio.settings
   const checked = checkPlan(withKnown(stored.plan, group.experience.knows), shelf.catalogue)
-  const lines = 'plan' in checked ? cueSheet(checked.plan, prescriptionsOf(checked.plan, shelf.catalogue), model.timeline, shelf.catalogue) : []
+  const lines =
+    'plan' in checked
+      ? cueSheet(checked.plan, prescriptionsOf(checked.plan, shelf.catalogue), model.timeline, shelf.catalogue, cueWordsFor(houseRules), houseRules)
+      : []
   return { day, model, lines }
 }

@@ -6,7 +6,7 @@ import type { OwnMovement, Purpose, Sayable } from '@/core/movement'
 import type { PlanDose, PlanDraft } from '@/core/plan'
 import type { Change, GateHit, SessionChange, Verdict } from '@/core/safety'
 import type { Experience } from '@/core/timing'
-import type { Kit } from '@/core/vocabulary'
+import type { HouseRules, Kit } from '@/core/vocabulary'
 
 export type WorkerPerson = RosterFacts
 
@@ -84,6 +84,8 @@ export interface Addable extends Choice {
   said: Sayable
   /** kit that it needs and the room does not have */
   lacks: Kit[]
+  /** with which it is added, where that is not the library's */
+  dose?: PlanDose
 }
 
 /** A movement of the studio's own, as it is stored. */
@@ -108,7 +110,7 @@ export interface Beside {
 /** What can be asked; each answer has the kind of its question. */
 export interface Questions {
   model: {
-    ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience }
+    ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience; house?: HouseRules }
     answer: { model: ClassModel; drawings: Record<string, Drawing>; beside: Record<string, Beside> }
   }
   explain: { ask: { item: string; person: string }; answer: Explanation }

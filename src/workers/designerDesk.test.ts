@@ -6,6 +6,7 @@ import { LIBRARY } from '@/content/movements'
 import { clientSchema, factsOn } from '@/core/client'
 import { applyEdit, type Edit, itemsOf, type PlanDraft, planSchema } from '@/core/plan'
 import { buildRuleBase } from '@/core/safety'
+import { DEFAULT_HOUSE_RULES, type HouseRules } from '@/core/vocabulary'
 import type { WorkerPerson } from './designerContract'
 import { DesignerDesk } from './designerDesk'
 
@@ -139,5 +140,40 @@ describe('what the desk refuses', () => {
     const broken = applyEdit(plans[0]!, { kind: 'set-variant', item: id, variant: 'no/such' }).plan
     expect(() => desk.model({ plan: broken })).toThrow('no/such')
     expect(desk.explain({ item: id, person: 'p0' }).person).toBe(twelve[0]!.name)
+  })
+})
+
+describe('the rules of the house change what is offered first, and hide nothing', () => {
+  const plan = plans[0]!
+  const main = plan.phases.find(({ kind }) => kind === 'main')!.id
+  const offeredWith = (house: Partial<HouseRules>, group: WorkerPerson[] = twelve) => {
+    const desk = new DesignerDesk()
+    desk.model({ plan, people: group, house: { ...DEFAULT_HOUSE_RULES, ...house } })
+    return desk.choices({ phase: main })
+  }
+  const isStretch = (id: string) => LIBRARY.byId.get(id)!.movement.purpose === 'flexibility'
+  const firstOf = (choices: { id: string }[], is: (id: string) => boolean) => choices.findIndex(({ id }) => is(id))
+  test('stretches come last before the end of the class, or stand where they belong', () => {
+    const [end, anywhere] = [offeredWith({ stretchPlace: 'end' }), offeredWith({ stretchPlace: 'where-planned' })]
+    expect(end.map(({ id }) => id).sort()).toEqual(anywhere.map(({ id }) => id).sort())
+    expect(firstOf(end, isStretch)).toBeGreaterThan(firstOf(anywhere, isStretch))
+  })
+  test('a stretch is added as long as the house holds one', () => {
+    const held = (choices: ReturnType<typeof offeredWith>) => choices.flatMap(({ id, dose }) => (isStretch(id) && dose ? [dose.holdSeconds] : []))
+    expect(new Set(held(offeredWith({ stretchSeconds: '15' })))).toEqual(new Set([15]))
+    expect(held(offeredWith({ stretchSeconds: '15' })).length).toBeGreaterThan(5)
+  })
+  test('impact comes last while somebody of the class is pregnant, and only then', () => {
+    const isBrisk = (id: string) => LIBRARY.byId.get(id)!.planned.impactLevel >= 2
+    const pregnant: WorkerPerson = {
+      id: 'm',
+      name: 'Maren',
+      facts: { age: 31, screenOutcome: 'go', gestationalWeek: 20, conditions: [{ slug: 'pregnancy' }] },
+    }
+    const group = [...twelve, pregnant]
+    expect(firstOf(offeredWith({ impactInPregnancy: 'none' }, group), isBrisk)).toBeGreaterThan(
+      firstOf(offeredWith({ impactInPregnancy: 'as-judged' }, group), isBrisk),
+    )
+    expect(firstOf(offeredWith({ impactInPregnancy: 'none' }), isBrisk)).toBe(firstOf(offeredWith({ impactInPregnancy: 'as-judged' }), isBrisk))
   })
 })

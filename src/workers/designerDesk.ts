@@ -26,13 +26,31 @@ import {
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
 import { bandFor, type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, SLOT, sayable } from '@/core/movement'
-import { aloneInBlock, type Plan, type PlanDraft, type Prescription, prescriptionOf, prescriptionsOf, soundPlan, withKnown } from '@/core/plan'
+import {
+  aloneInBlock,
+  type PhaseKind,
+  type Plan,
+  type PlanDose,
+  type PlanDraft,
+  type Prescription,
+  partOf,
+  prescriptionOf,
+  prescriptionsOf,
+  soundPlan,
+  withKnown,
+} from '@/core/plan'
 import { buildRuleBase, isAbsolute } from '@/core/safety'
 import { NO_EXPERIENCE } from '@/core/timing'
+import { DEFAULT_HOUSE_RULES } from '@/core/vocabulary'
 import { catalogueOf, drawingOf } from './catalogueOf'
 import type { Addable, Beside, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
+/** A shorter hold is no stretch that is held, s. */
+const LEAST_HOLD = 10
+/** A brisk step, a stamp or a hop (rule base 1.2). */
+const BRISK_IMPACT = 2
+
 /**
  * Answers the designer's questions from the plan and the people it was last given. It remembers who was assessed how, so that an
  * edit of one item judges that item only.
@@ -42,6 +60,7 @@ export class DesignerDesk {
   private roster: Roster = { people: [] }
   private facts: WorkerPerson[] = []
   private experience = NO_EXPERIENCE
+  private house = DEFAULT_HOUSE_RULES
   private sessionKey = ''
   private plan: Plan | undefined
   /** what was judged last */
@@ -50,12 +69,13 @@ export class DesignerDesk {
   private shown: ClassModel | undefined
   private sent = new Set<string>()
 
-  model({ plan, people, own, experience }: Questions['model']['ask']): Questions['model']['answer'] {
+  model({ plan, people, own, experience, house }: Questions['model']['ask']): Questions['model']['answer'] {
     if (own) {
       this.catalogue = catalogueOf(own)
       this.sent.clear()
     }
     if (experience) this.experience = experience
+    if (house) this.house = house
     const sound = this.accept(plan)
     if (people) this.facts = people
     const key = JSON.stringify([sessionOf(sound), sound.room.leaders])
@@ -253,15 +273,34 @@ export class DesignerDesk {
     return plan && evaluation ? fillOffers({ plan, evaluation, roster, catalogue, rates: this.experience.pace.rates }) : []
   }
 
+  /** Whether a movement is offered after the others in a phase: it belongs to another one, or the house puts it last. Nothing is hidden. */
+  private isFar({ movement, planned }: CatalogueEntry, kind: PhaseKind | undefined): boolean {
+    const { stretchPlace, impactInPregnancy } = this.house
+    if (movement.purpose === 'flexibility' && stretchPlace === 'where-planned') return false
+    const isImpact = planned.impactLevel >= BRISK_IMPACT && impactInPregnancy === 'none'
+    if (isImpact && this.roster.people.some(({ assessment }) => assessment.person.gestationalWeek >= 0)) return true
+    return movement.phase !== kind && movement.phase !== 'any'
+  }
+
+  /** A stretch is held as long as the house holds one; the limits of each person are judged on top. */
+  private houseDose({ movement, variant }: CatalogueEntry): PlanDose | undefined {
+    const { dose } = variant
+    if (movement.purpose !== 'flexibility' || dose.workSeconds !== undefined || dose.holdSeconds < LEAST_HOLD) return undefined
+    const holdSeconds = Number(this.house.stretchSeconds)
+    return holdSeconds === dose.holdSeconds ? undefined : { ...dose, holdSeconds }
+  }
+
   /** Every version, those that belong to the phase first. */
   choices({ phase }: Questions['choices']['ask']): Addable[] {
     const { plan } = this
     if (!plan) return []
     const kind = plan.phases.find(({ id }) => id === phase)?.kind
-    const far = ({ movement }: CatalogueEntry) => movement.phase !== kind && movement.phase !== 'any'
     return this.catalogue.entries
-      .toSorted((a, b) => Number(far(a)) - Number(far(b)))
-      .map((entry) => ({ ...this.choiceOf(entry), said: sayable(entry, SPOKEN), lacks: missingKit(entry, plan.room) }))
+      .toSorted((a, b) => Number(this.isFar(a, kind)) - Number(this.isFar(b, kind)))
+      .map((entry) => {
+        const dose = this.houseDose(entry)
+        return { ...this.choiceOf(entry), said: sayable(entry, SPOKEN), lacks: missingKit(entry, plan.room), ...(dose && { dose }) }
+      })
   }
 
   /** What is worth asking, for the whole class: most verdicts loosened first. */

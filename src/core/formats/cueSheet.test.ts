@@ -1,14 +1,16 @@
 import { describe, expect, test } from 'vitest'
+import { cueWordsFor } from '@/content/cueWords'
 import { DEMO_CLASSES } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import { itemsOf, type PlanInput, planSchema, prescriptionsOf, soundPlan } from '../plan'
 import { expand } from '../timing'
+import { DEFAULT_HOUSE_RULES, type HouseRules } from '../vocabulary'
 import { cueSheet } from './cueSheet'
 
-const sheetOf = (input: PlanInput) => {
+const sheetOf = (input: PlanInput, rules: HouseRules = DEFAULT_HOUSE_RULES) => {
   const sound = soundPlan(planSchema.parse(input), LIBRARY)
   const timeline = expand(sound, LIBRARY)
-  return { plan: sound, timeline, lines: cueSheet(sound, prescriptionsOf(sound, LIBRARY), timeline, LIBRARY) }
+  return { plan: sound, timeline, lines: cueSheet(sound, prescriptionsOf(sound, LIBRARY), timeline, LIBRARY, cueWordsFor(rules), rules) }
 }
 
 describe('a cue sheet', () => {
@@ -69,5 +71,50 @@ describe('a cue sheet', () => {
     expect(slow[0]!.fits).toBe(true)
     const [line] = familiar.lines
     expect(line!.fits).toBe(line!.readingSeconds <= 16.25)
+  })
+})
+
+describe('what a cue says beside the action', () => {
+  const lineOf = (item: object, rules?: Partial<HouseRules>) =>
+    sheetOf(
+      {
+        version: 2,
+        title: 'S',
+        promisedMinutes: 10,
+        phases: [{ id: 'm', kind: 'main', blocks: [{ id: 'b', items: [{ id: 'i', ...item } as never] }] }],
+      },
+      { ...DEFAULT_HOUSE_RULES, ...rules },
+    ).lines[0]!
+  test('which way the instructor stands: side on where the movement is seen from the side, and turned round in a second pass', () => {
+    const seenFromTheSide = LIBRARY.entries.find(({ variant }) => variant.view >= 80 && variant.side === 'both')!.variant.id
+    const seenFromTheFront = LIBRARY.entries.find(({ variant }) => variant.view <= 20)!.variant.id
+    expect(lineOf({ variant: seenFromTheSide, dose: { sets: 1, reps: 8 } }).stand).toBe('side on')
+    expect(lineOf({ variant: seenFromTheSide, dose: { sets: 2, reps: 8 } }).stand).toBe('side on, turn for the second pass')
+    expect(lineOf({ variant: seenFromTheFront }).stand).toBe('facing them')
+  })
+  test('stance, what is held, where it is felt and what it is for', () => {
+    expect(lineOf({ variant: 'squat/hold2' })).toMatchObject({
+      stance: 'standing behind the chair',
+      grip: 'both hands on the chair',
+      feel: expect.stringContaining('front of the thigh'),
+    })
+    expect(lineOf({ variant: 'row/band-light' }).grip).toContain('band')
+    expect(lineOf({ variant: 'squat/hold2' }).serves.length).toBeGreaterThan(5)
+  })
+  test('counting as the house counts, and a tempo as it is said', () => {
+    const dose = { sets: 1, reps: 12, tempo: { by: 'counts', up: 2, hold: 1, down: 3 } }
+    expect(lineOf({ variant: 'squat/hold2', dose }, { counting: 'up' }).count).toBe('2 up, 1 hold, 3 down; 1 to 12')
+    expect(lineOf({ variant: 'squat/hold2', dose: { sets: 1, reps: 12 } }, { counting: 'down' }).count).toBe('12 to 1')
+    expect(lineOf({ variant: 'squat/hold2', dose: { sets: 1, workSeconds: 40 } }).count).toBe('half, ten, five')
+  })
+  test('the rules of the house are said of what they concern, in the words of the chosen way', () => {
+    expect(lineOf({ variant: 'squat/hold2' }).house).toContain('As deep as the seat, no deeper.')
+    expect(lineOf({ variant: 'squat/hold2' }, { squatDepth: 'half' }).house).toContain('Half way down is enough.')
+    expect(lineOf({ variant: 'march/seated' }).house).toEqual([])
+  })
+  test('levels by letter', () => {
+    const [a, b] = LIBRARY.entries.filter(({ movement }) => movement.id === 'squat')
+    const { levels } = lineOf({ variant: b!.variant.id, levels: [a!.variant.id, b!.variant.id] })
+    expect(levels).toEqual([`A ${a!.variant.name}`, `B ${b!.variant.name}`])
   })
 })

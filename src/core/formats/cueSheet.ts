@@ -1,7 +1,19 @@
 import { type Catalogue, ladderOf } from '../movement'
-import { type Block, doseWords, formatLabel, formatWords, kitOf, type PlanDraft, type Prescription, QUIET_KINDS, wholeItem } from '../plan'
+import {
+  type Block,
+  doseWords,
+  formatLabel,
+  formatWords,
+  kitOf,
+  LEVEL_LETTERS,
+  type PlanDraft,
+  type Prescription,
+  QUIET_KINDS,
+  wholeItem,
+} from '../plan'
 import { type Base, baseOf, clock, type Timeline } from '../timing'
-import type { Kit } from '../vocabulary'
+import { DEFAULT_HOUSE_RULES, type HouseRules, type Kit } from '../vocabulary'
+import { type CueWords, countOf, feelOf, gripOf, houseRulesOn, stanceOf, standOf } from './cueParts'
 
 /** One line of a cue sheet: an item, or a block in which nobody works. */
 export interface CueLine {
@@ -16,9 +28,21 @@ export interface CueLine {
   dose: string
   /** said before the change to it; empty when nothing changes */
   announce: string
+  /** which way the instructor stands to the group */
+  stand: string
+  stance: string
+  grip: string
   say: string
   breath: string
+  /** where it is felt, what it is for in daily life, the common fault, what is counted aloud */
+  feel: string
+  serves: string
   watch: string
+  count: string
+  /** what this house says of it */
+  house: string[]
+  /** of an item with levels: their letters and names */
+  levels: string[]
   gentler: string
   harder: string
   /** s to read set-up and action aloud, and whether there is the time */
@@ -58,6 +82,8 @@ function announced(base: Base, before: Base, kit: readonly Kit[], kitBefore: rea
     .join(', ')
 }
 
+const NO_PARTS = { stand: '', stance: '', grip: '', feel: '', serves: '', count: '', house: [], levels: [] }
+
 const byClock = (block: Block): boolean =>
   block.format === 'intervals' ||
   block.format === 'song' ||
@@ -70,8 +96,16 @@ const wordsIn = (text: string) => text.split(/\s+/).filter(Boolean).length
  * The class as it is said, line by line, in the order in which things begin.
  *
  * @param timeline of the same plan, with the people's rests and pauses in it
+ * @param rules of the house
  */
-export function cueSheet(plan: PlanDraft, items: readonly Prescription[], timeline: Timeline, catalogue: Catalogue): CueLine[] {
+export function cueSheet(
+  plan: PlanDraft,
+  items: readonly Prescription[],
+  timeline: Timeline,
+  catalogue: Catalogue,
+  words: CueWords,
+  rules: HouseRules = DEFAULT_HOUSE_RULES,
+): CueLine[] {
   let base: Base = 'seat'
   let kit: readonly Kit[] = []
   return plan.phases.flatMap((phase) =>
@@ -85,7 +119,7 @@ export function cueSheet(plan: PlanDraft, items: readonly Prescription[], timeli
         const announce = announced(now, base, kit, kit)
         base = now
         const readingSeconds = Math.round((wordsIn(block.words) * 60) / WORDS_A_MINUTE)
-        const nothing = { version: '', dose: `${block.seconds} s`, breath: '', watch: '', gentler: '', harder: '' }
+        const nothing = { ...NO_PARTS, version: '', dose: `${block.seconds} s`, breath: '', watch: '', gentler: '', harder: '' }
         return [
           {
             ...shared,
@@ -118,9 +152,18 @@ export function cueSheet(plan: PlanDraft, items: readonly Prescription[], timeli
         // what is there before the work, and its first half, is for words
         const before = own.slice(0, Math.max(0, firstWork)).reduce((sum, { seconds }) => sum + seconds, 0)
         const readingSeconds = Math.round((wordsIn(`${announce} ${cues?.setup ?? ''} ${cues?.do ?? ''}`) * 60) / WORDS_A_MINUTE)
+        const levels = (item.item.levels ?? []).map((level, at) => `${LEVEL_LETTERS[at]} ${catalogue.byId.get(level)?.variant.name ?? level}`)
         return [
           {
             ...shared,
+            stand: standOf(item),
+            stance: stanceOf(item, words),
+            grip: gripOf(item, words),
+            feel: feelOf(item, words),
+            serves: entry?.movement.everyday ?? '',
+            count: countOf(item, rules),
+            house: houseRulesOn(item).flatMap((rule) => words.house(rule) || []),
+            levels,
             at: clock(own[0]?.startSeconds ?? 0),
             seconds: own.reduce((sum, { seconds }) => sum + seconds, 0),
             movement: entry?.movement.name ?? item.name,

@@ -1,3 +1,4 @@
+export type { CueWords } from './cueParts'
 export { type CueLine, cueSheet } from './cueSheet'
 export {
   classFileSchema,

@@ -1,5 +1,13 @@
 export { generator, normal } from './chance'
 export { addDays, addMonths, completedWeeks, type Day, dayIn, dayNumber, daySchema, daysBetween, isDay, weekdayOf, weekOf } from './day'
+export {
+  DEFAULT_HOUSE_RULES,
+  HOUSE_RULE_NAMES,
+  HOUSE_RULES,
+  type HouseRule,
+  type HouseRules,
+  houseRulesSchema,
+} from './houseRules'
 export { KIT, type Kit, ROOM_KIT, type RoomKit } from './kit'
 export { SCHOOLS, type School } from './schools'
 export { numbersOf, type Settings, settingsSchema } from './settings'

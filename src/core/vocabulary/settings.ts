@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { daySchema } from './day'
+import { houseRulesSchema } from './houseRules'
 
 const text = (longest: number) => z.string().trim().max(longest)
 const zone = z.string().refine(isZone, { message: 'expected a time zone such as Europe/London' })
@@ -34,6 +35,8 @@ export const settingsSchema = z.strictObject({
   coverMinutes: z.number().int().min(0).max(60).default(2),
   /** years after the last class, or the registration, after which somebody's data are due to be erased; 0 = never said */
   keepYears: z.number().int().min(0).max(30).default(3),
+  /** how this house does what is done one way or the other */
+  houseRules: houseRulesSchema,
   /** the instructor's pace is learned from classes of this day and later; left out = from all */
   paceSince: daySchema.optional(),
 })

@@ -19,7 +19,7 @@ interface Props {
   /** where it goes, in words */
   where: string
   draw: (ids: string[]) => Promise<Record<string, Drawing>>
-  onAdd: (variant: string) => void
+  onAdd: (choice: Addable) => void
   onClose: () => void
 }
 
@@ -70,7 +70,7 @@ export function AddPanel({ choices, people, coverage, where, draw, onAdd, onClos
       waiting.current = choices === undefined
       return
     }
-    onAdd(choice.id)
+    onAdd(choice)
     setAdded((now) => [...now, choice.movement])
     field.current?.select()
   }

@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import { type Edit, type PhaseKind, type PlanDraft, wholeItem } from '@/core/plan'
 import { clock, type Experience, type SegmentKind, segmentAt } from '@/core/timing'
+import type { HouseRules } from '@/core/vocabulary'
 import { beginSession } from '@/server/actions/sessions'
 import type { ClassQuestion, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import type { Overruled } from '../fit/OverruleList'
@@ -74,6 +75,7 @@ interface Props {
   people: WorkerPerson[]
   own: StoredOwn[]
   experience: Experience
+  house: HouseRules
   /** what holds here on the instructor's own word */
   overruled: Overruled[]
   places: { clientId: string; place: 'enrolled' | 'waiting' | 'guest' }[]
@@ -94,6 +96,7 @@ export function Designer({
   people,
   own,
   experience,
+  house,
   overruled,
   places,
   rosterRevision,
@@ -101,7 +104,7 @@ export function Designer({
   adding,
 }: Props) {
   const router = useRouter()
-  const ask = useDesk({ plan: startPlan, people, own, experience })
+  const ask = useDesk({ plan: startPlan, people, own, experience, house })
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun, joined } = usePlan(
     id,
     startPlan,

@@ -175,8 +175,8 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           coverage={model.coverage}
           where={place.block.title || place.phase.title || place.phase.kind}
           draw={draw}
-          onAdd={(variant) => {
-            edit({ kind: 'add-item', block: selected.block, at: selected.at, item: { id: freshId('i'), variant } })
+          onAdd={({ id: variant, dose }) => {
+            edit({ kind: 'add-item', block: selected.block, at: selected.at, item: { id: freshId('i'), variant, ...(dose && { dose }) } })
             onSelect({ ...selected, at: selected.at + 1 })
           }}
           onClose={() => onSelect(undefined)}

@@ -1,9 +1,10 @@
 'use client'
+import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { ClassModel } from '@/core/evaluate'
 import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { MarkLegend } from '../fit/Mark'
-import { EVERYDAY_WORDS, hintMend, hintWords, MUSCLE_WORDS, QUALITY_WORDS } from './coverageWords'
+import { EVERYDAY_WORDS, hintMend, hintWords, QUALITY_WORDS } from './coverageWords'
 import { EffortForecastView } from './EffortForecastView'
 import { kitListWords } from './kitListWords'
 

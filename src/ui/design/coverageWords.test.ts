@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
+import { MUSCLE_WORDS } from '@/content/muscleWords'
 import { type CoverageHint, QUALITIES } from '@/core/coverage'
 import { MUSCLES } from '@/core/movement'
-import { hintWords, MUSCLE_WORDS, QUALITY_WORDS } from './coverageWords'
+import { hintWords, QUALITY_WORDS } from './coverageWords'
 
 const HINTS: CoverageHint[] = [
   { code: 'same-muscles', item: 'i', before: 'j', muscles: ['glutes', 'quadriceps'], afterSeconds: 20 },

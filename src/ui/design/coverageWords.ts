@@ -1,6 +1,7 @@
+import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { CoverageHint, Quality } from '@/core/coverage'
 import type { ClassModel } from '@/core/evaluate'
-import type { EverydayFunction, Muscle } from '@/core/movement'
+import type { EverydayFunction } from '@/core/movement'
 import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
 
@@ -29,29 +30,6 @@ export const EVERYDAY_WORDS: Record<EverydayFunction, string> = {
   'to-the-floor': 'to the floor and back',
   'standing-tall': 'standing tall',
   'calming-down': 'calming down',
-}
-export const MUSCLE_WORDS: Record<Muscle, string> = {
-  neck: 'neck',
-  shoulders: 'shoulders',
-  'rotator-cuff': 'deep shoulder',
-  'upper-back': 'upper back',
-  'lower-back': 'lower back',
-  chest: 'chest',
-  biceps: 'front of the arm',
-  triceps: 'back of the arm',
-  'forearms-hands': 'forearms and hands',
-  abdominals: 'belly',
-  obliques: 'waist',
-  'pelvic-floor': 'pelvic floor',
-  'hip-flexors': 'front of the hip',
-  glutes: 'buttocks',
-  'outer-hip': 'outer hip',
-  'inner-thigh': 'inner thigh',
-  quadriceps: 'front of the thigh',
-  hamstrings: 'back of the thigh',
-  calves: 'calves',
-  shins: 'shins',
-  feet: 'feet',
 }
 const sets = (n: number) => (n === 1 ? 'one set' : `${n} sets`)
 

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { STOP_LISTS, STOP_STEPS } from '@/content/screening/stopSigns'
 import { isWaiting } from '@/core/lead'
 import { clock, type TreadLine as Line, type Segment, segmentAt, type Timeline } from '@/core/timing'
+import type { HouseRules } from '@/core/vocabulary'
 import { type FigureVariant, MovingFigure } from '../figure/MovingFigure'
 import { list } from '../shell/list'
 import { Sheet } from '../shell/Sheet'
@@ -43,6 +44,8 @@ interface Props {
   roster: { id: string; name: string }[]
   /** who may not take part today, with the reason */
   watching: { id: string; name: string; because: string }[]
+  /** how the house counts, and what it says in a rest and of sides */
+  house: { counting: HouseRules['counting']; inRest: string; onSides: string }
 }
 
 const KIND_WORDS: Record<Segment['kind'], string> = {
@@ -60,17 +63,17 @@ const KIND_WORDS: Record<Segment['kind'], string> = {
 }
 
 /** The count that is said aloud: the repetition in work that is counted, else the seconds that are left. */
-function countOf(segment: Segment, into: number): { big: string; small: string } {
+function countOf(segment: Segment, into: number, counting: HouseRules['counting']): { big: string; small: string } {
   const left = Math.max(0, Math.ceil(segment.seconds - into))
   if (segment.kind === 'work' && segment.reps && segment.reps > 2 && segment.repSeconds) {
     const rep = Math.min(segment.reps, Math.floor(into / segment.repSeconds) + 1)
-    return { big: String(rep), small: `of ${segment.reps}` }
+    return counting === 'up' ? { big: String(rep), small: `of ${segment.reps}` } : { big: String(segment.reps - rep + 1), small: 'to go' }
   }
   return { big: left >= 60 ? clock(left) : String(left), small: left >= 60 ? 'left' : 's left' }
 }
 
 /** What is on: legible across a room. Counts by itself, so that the instructor can look at people. */
-export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster, watching }: Props) {
+export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster, watching, house }: Props) {
   const { state, position, now, loaded, open, tap } = useLead(session, timeline)
   const [stopping, setStopping] = useState(false)
   const [asked, setAsked] = useState<string>()
@@ -103,7 +106,7 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
   })
 
   if (!segment) return <p className="p-8">This plan has nothing to lead yet.</p>
-  const count = countOf(segment, position - segment.startSeconds)
+  const count = countOf(segment, position - segment.startSeconds, house.counting)
   const late = state.startedAt === undefined ? 0 : Math.round(((state.endedAt ?? now) - state.startedAt) / 1000 - position)
   return (
     <div className="flex min-h-dvh flex-col gap-3 px-6 py-4">
@@ -163,6 +166,8 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
               {waits ? 'Next ends the set' : count.small}
               {segment.sets !== undefined && segment.sets > 1 && `, set ${segment.set} of ${segment.sets}`}
             </p>
+            {segment.kind === 'rest' && !segment.moving && <p className="text-[1.1rem] text-soft">{house.inRest}</p>}
+            {segment.side !== undefined && <p className="text-[1.1rem] text-soft">{house.onSides}</p>}
           </div>
           <div>
             <h2 className="text-[2.4rem]">{item?.movement ?? 'A pause'}</h2>

@@ -11,6 +11,7 @@ import { answered } from '../shell/answered'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { Weekdays } from '../shell/WeekdayOptions'
+import { HouseRulesFields } from './HouseRulesFields'
 
 interface Props {
   settings: Settings
@@ -30,6 +31,7 @@ export function SettingsForm({ settings, zones, pace }: Props) {
   const { errors, isDirty } = formState
   useLeaveGuard(isDirty)
   const closed = useFieldArray({ control, name: 'closed' })
+  const houseRules = useWatch({ control, name: 'houseRules' })
   const shown = numbersOf({ ...settings, ...useWatch({ control }) })
   const submit = handleSubmit((values) =>
     start(async () => {
@@ -143,6 +145,7 @@ export function SettingsForm({ settings, zones, pace }: Props) {
             <span className="text-[0.94rem] text-soft">Empty: from all. Set it to begin anew, after an illness say, or with another group.</span>
           </label>
         </section>
+        <HouseRulesFields register={register} chosen={houseRules} />
         <section className="grid gap-4 sm:grid-cols-2">
           <h2 className="sm:col-span-2">People’s data</h2>
           {number(

@@ -1,3 +1,4 @@
+import { houseWords } from '@/content/houseRules'
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { describePicture } from '@/core/movement'
 import { LEVEL_LETTERS } from '@/core/plan'
@@ -32,6 +33,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
   const {
     shown: { model },
   } = await askClass(shelf, 'first', id, { plan: session.plan, ...group })
+  const { houseRules } = studio.settings
   const items = model.items.map((item): LeadItem => {
     const takes = (variant: string) =>
       item.cells.flatMap(({ use }, index) =>
@@ -88,6 +90,11 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
         line={model.tread}
         promisedSeconds={session.plan.promisedMinutes * 60}
         items={items}
+        house={{
+          counting: houseRules.counting,
+          inRest: houseWords('rests', houseRules).say ?? '',
+          onSides: houseWords('leftRight', houseRules).say ?? '',
+        }}
         roster={model.people.map((person) => ({ id: person.id, name: person.name }))}
         watching={model.people.flatMap(({ id, name, closed }) => (closed ? [{ id, name, because: closed.text }] : []))}
       />

@@ -68,6 +68,7 @@ export default async function ClassPage({
       people={people}
       own={shelf.own}
       experience={experience}
+      house={studio.settings.houseRules}
       overruled={overruled}
       places={places}
       rosterRevision={rostered}

@@ -5,6 +5,7 @@ import { kitListWords } from '@/ui/design/kitListWords'
 import { dayWords } from '@/ui/shell/days'
 import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
+import { CueRow } from './CueRow'
 
 export const metadata = { title: 'Cue sheet' }
 
@@ -12,6 +13,8 @@ export const metadata = { title: 'Cue sheet' }
 export default async function CueSheetPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
   const { db, studio, id, found } = await named(params, getClass)
   const { day, model, lines } = await cueSheetOf(db, studio, found, (await searchParams).day)
+  /** What the house says of many movements is said once. */
+  const isFirst = (words: string, at: number) => lines.findIndex(({ house }) => house.includes(words)) === at
   return (
     <>
       <div className="mb-3 flex print:mb-1 flex-wrap items-end justify-between gap-x-6 gap-y-2">
@@ -36,54 +39,20 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
         </div>
       </div>
       <div className="overflow-x-auto">
-        <table className="w-full border-collapse text-[0.94rem] leading-snug print:text-[6.9pt] print:leading-tight">
+        <table className="w-full border-collapse text-[0.94rem] leading-snug print:text-[6.6pt] print:leading-tight">
           <thead>
             <tr className="text-left text-soft">
-              <th className="w-14 py-1 pr-2 font-normal print:w-9">At</th>
-              <th className="w-64 py-1 pr-3 font-normal print:w-[13.5rem]">Movement</th>
+              <th className="w-14 py-1 pr-2 font-normal print:w-[1.8rem]">At</th>
+              <th className="w-60 py-1 pr-3 font-normal print:w-[10.2rem]">Movement</th>
+              <th className="w-52 py-1 pr-3 font-normal print:w-[6.9rem]">You and they</th>
               <th className="py-1 pr-3 font-normal">Say</th>
-              <th className="w-60 py-1 font-normal print:w-[9.5rem]">Watch for</th>
+              <th className="w-60 py-1 font-normal print:w-[8.2rem]">Feel and watch for</th>
             </tr>
           </thead>
           <tbody>
-            {lines.map((line, index) => {
-              const isNew = index === 0 || lines[index - 1]?.block !== line.block || lines[index - 1]?.part !== line.part
-              return (
-                <tr
-                  key={`${line.at} ${index}`}
-                  className={`break-inside-avoid align-top ${isNew ? 'border-t-2 border-ink' : 'border-t border-line'}`}
-                >
-                  <td className="py-1 pr-2 print:py-0.5">{line.at}</td>
-                  <td className="py-1 pr-3 print:py-0.5">
-                    {isNew && line.version !== '' && (
-                      <span className="block text-soft">
-                        {line.part}: {line.block}
-                      </span>
-                    )}
-                    <b>{line.movement}</b>
-                    {line.version !== '' && `, ${line.version.toLowerCase()}`}
-                    <span className="block print:inline"> {line.dose}</span>
-                    {(line.gentler || line.harder) && (
-                      <span className="block text-soft">
-                        {line.gentler && `gentler: ${line.gentler.toLowerCase()}`}
-                        {line.gentler && line.harder && ' · '}
-                        {line.harder && `harder: ${line.harder.toLowerCase()}`}
-                      </span>
-                    )}
-                  </td>
-                  <td className="py-1 pr-3 print:py-0.5">
-                    {line.announce && <b className="block">First: {line.announce}.</b>}
-                    {line.say} {line.breath}
-                    {!line.fits && (
-                      <span className="block text-effort">
-                        {line.readingSeconds} s to say it all: more than there is time for. Say the first half, show the rest.
-                      </span>
-                    )}
-                  </td>
-                  <td className="py-1 print:py-0.5">{line.watch}</td>
-                </tr>
-              )
-            })}
+            {lines.map((line, index) => (
+              <CueRow key={`${line.at} ${index}`} line={line} before={lines[index - 1]} house={line.house.filter((words) => isFirst(words, index))} />
+            ))}
           </tbody>
         </table>
       </div>

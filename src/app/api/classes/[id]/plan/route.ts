@@ -3,7 +3,29 @@ import { cueSheetOf } from '@/server/cueSheet'
 import { getClass } from '@/server/repositories/classes'
 import { withId } from '../../../answers'
 
-const HEAD = ['At', 'Part', 'Block', 'Movement', 'Version', 'Dose', 'Seconds', 'Announce', 'Say', 'Breath', 'Watch for', 'Gentler', 'Harder']
+const HEAD = [
+  'At',
+  'Part',
+  'Block',
+  'Movement',
+  'Version',
+  'Dose',
+  'Seconds',
+  'Announce',
+  'Stand',
+  'Stance',
+  'Grip',
+  'Say',
+  'Breath',
+  'Feel',
+  'Good for',
+  'Watch for',
+  'Count',
+  'House',
+  'Levels',
+  'Gentler',
+  'Harder',
+]
 
 /** The plan of a class as a spreadsheet, a line an item. */
 export const GET = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
@@ -19,9 +41,17 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
       line.dose,
       line.seconds,
       line.announce,
+      line.stand,
+      line.stance,
+      line.grip,
       line.say,
       line.breath,
+      line.feel,
+      line.serves,
       line.watch,
+      line.count,
+      line.house.join(' '),
+      line.levels.join('; '),
       line.gentler,
       line.harder,
     ])
