@@ -33,7 +33,6 @@ import {
   type PlanDose,
   type PlanDraft,
   type Prescription,
-  partOf,
   prescriptionOf,
   prescriptionsOf,
   soundPlan,

@@ -10,6 +10,8 @@ import {
   type Forecast,
   forecastsOf,
   HOUSE_PACE,
+  type MusicPlan,
+  musicOf,
   type Pace,
   type Rates,
   type Timeline,
@@ -106,6 +108,8 @@ export interface ClassModel {
   coverage: Coverage
   /** how hard it is expected to become */
   effort: EffortForecast
+  /** what plays when, and where nothing does */
+  music: MusicPlan
   /** to set out before the start */
   kit: KitNeed[]
   /** s that are left of the promise, when it is worth to fill them; else 0 */
@@ -235,6 +239,7 @@ export function classModel(
       timeline,
     ),
     effort: effortForecast(plan, { people, items, timeline }),
+    music: musicOf(plan, timeline),
     kit: kitList({ items, people }, bands),
     toFillSeconds: toFill(plan, timeline),
     forecast,

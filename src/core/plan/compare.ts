@@ -64,6 +64,7 @@ export function differences(from: PlanDraft, to: PlanDraft): PlanDifference[] {
   field('minutes promised', from.promisedMinutes, to.promisedMinutes)
   field('versions side by side', from.tracks, to.tracks)
   field('beats a minute', from.bpm, to.bpm, (bpm?: number) => (bpm === undefined ? 'none' : String(bpm)))
+  field('music', from.playlist, to.playlist, (list?: PlanDraft['playlist']) => (list ? `${list.tracks.length} tracks` : 'none'))
   field('school of effort', from.school, to.school)
   field('kit', from.room.kit, to.room.kit, (kit: string[]) => kit.join(', ') || 'none')
   const { kit: _a, ...roomBefore } = from.room

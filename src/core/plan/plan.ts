@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { playlistSchema } from '../music'
 import { ROOM_KIT, type RoomKit, SCHOOLS } from '../vocabulary'
 import { blockSchema, setVersionId, setVersions } from './formats'
 import { type Item, idSchema } from './item'
@@ -64,6 +65,8 @@ export const planSchema2 = z.strictObject({
   showAgain: z.array(z.string()).max(400).default([]),
   /** beats a minute, where the class has one tempo */
   bpm: z.number().min(30).max(240).optional(),
+  /** its music, in the order in which it plays */
+  playlist: playlistSchema.optional(),
   room: roomSchema.prefault({}),
   phases: z.array(phaseSchema).max(12),
 })

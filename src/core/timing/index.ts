@@ -1,6 +1,7 @@
 export { BASES, type Base, baseOf, changeSeconds } from './bases'
 export { type Experience, NO_EXPERIENCE } from './experience'
 export { type BlockForecast, type Forecast, forecastsOf } from './forecast'
+export { type MusicCue, type MusicPlan, musicOf, playingAt } from './music'
 export {
   HOUSE_PACE,
   type HouseSeconds,

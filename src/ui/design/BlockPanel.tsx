@@ -1,6 +1,7 @@
 'use client'
 import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react'
 import type { ClassModel } from '@/core/evaluate'
+import type { Track } from '@/core/music'
 import { BLOCK_FORMATS, type Block, type BlockField, type BlockFormat, formatLabel, QUIET_KINDS, QUIET_POSITIONS, type QuietKind } from '@/core/plan'
 import type { BlockForecast } from '@/core/timing'
 import { BlockPace } from './BlockPace'
@@ -136,6 +137,15 @@ function OwnFields({ block, onSet }: { block: Block; onSet: BlockIntents['onSet'
   )
 }
 
+/** A block laid on a track: it counts by its beat, and one song is as long as the song. */
+const laidOn = (block: Block, track: Track): Partial<Record<BlockField, unknown>> => ({
+  track: track.id,
+  ...(track.bpm !== undefined && (block.format === 'counts' || block.format === 'phrase') && { bpm: track.bpm }),
+  ...(block.format === 'song' && { seconds: Math.min(SONG_MOST_SECONDS, Math.max(SONG_LEAST_SECONDS, track.seconds)) }),
+})
+const SONG_LEAST_SECONDS = 30
+const SONG_MOST_SECONDS = 1200
+
 function Tick({ label, checked, onChange }: { label: string; checked: boolean; onChange: (checked: boolean) => void }) {
   return (
     <label className="flex min-h-11 items-center gap-2">
@@ -150,12 +160,14 @@ interface Props extends BlockIntents {
   /** undefined until it was judged */
   forecast: BlockForecast | undefined
   pace: ClassModel['pace']
+  /** of the class */
+  tracks: readonly Track[]
   /** those of its items, by id */
   movements: readonly string[]
 }
 
 /** One block: how its items follow each other, and its place in the class. */
-export function BlockPanel({ block, forecast, pace, movements, onSet, onFormat, onMove, onCopy, onRemove, onAddAfter }: Props) {
+export function BlockPanel({ block, forecast, pace, tracks, movements, onSet, onFormat, onMove, onCopy, onRemove, onAddAfter }: Props) {
   // from a block with items to none and back would lose them
   const formats = BLOCK_FORMATS.filter((format) => (block.items.length > 0 ? format !== 'quiet' : true))
   return (
@@ -202,6 +214,28 @@ export function BlockPanel({ block, forecast, pace, movements, onSet, onFormat, 
         <NumberField label="Pause after, s" min={0} max={600} step={5} value={block.pauseAfter} onChange={(pauseAfter) => onSet({ pauseAfter })} />
       </div>
       <OwnFields block={block} onSet={onSet} />
+      {tracks.length > 0 && (
+        <label className="field">
+          <span>Music begins with</span>
+          <select
+            className="input"
+            value={tracks.some(({ id }) => id === block.track) ? block.track : ''}
+            onChange={({ target }) => {
+              const track = tracks.find(({ id }) => id === target.value)
+              if (track) onSet(laidOn(block, track))
+              else onSet({}, ['track'])
+            }}
+          >
+            <option value="">no music of its own</option>
+            {tracks.map(({ id, title, bpm }) => (
+              <option key={id} value={id}>
+                {title}
+                {bpm === undefined ? '' : `, ${bpm}`}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {forecast?.scaled && <BlockPace block={block} forecast={forecast} pace={pace} movements={movements} onSet={onSet} />}
       <Tick
         label="Only if there is time"

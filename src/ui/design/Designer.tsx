@@ -35,6 +35,7 @@ const QuestionsSheet = dynamic(() => import('./QuestionsSheet').then((one) => on
 const RoomSheet = dynamic(() => import('./RoomSheet').then((one) => one.RoomSheet))
 const RosterSheet = dynamic(() => import('./RosterSheet').then((one) => one.RosterSheet))
 const StaleSheet = dynamic(() => import('./StaleSheet').then((one) => one.StaleSheet))
+const PlaylistSection = dynamic(() => import('../music/PlaylistSection').then((one) => one.PlaylistSection))
 const Versions = dynamic(() => import('./Versions').then((one) => one.Versions))
 const TimeSheet = dynamic(() => import('./TimeSheet').then((one) => one.TimeSheet))
 
@@ -299,6 +300,7 @@ export function Designer({
           onChange={(change, unset) => edit({ kind: 'set-plan', change, ...(unset && { unset }) })}
         >
           <Versions classId={id} plan={plan} ask={ask} saved={saved} onEdit={edit} />
+          <PlaylistSection plan={plan} music={model.music} onEdit={edit} />
           <ClassTools id={id} title={plan.title} people={places.length} />
         </RoomSheet>
       )}

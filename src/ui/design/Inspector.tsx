@@ -139,6 +139,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           block={block}
           forecast={model.blocks[block.id]}
           pace={model.pace}
+          tracks={plan.playlist?.tracks ?? []}
           movements={movementsIn(block)}
           onSet={(change, unset) => edit({ kind: 'set-block', block: block.id, change, ...(unset && { unset }) })}
           onFormat={(format) => edit({ kind: 'set-format', block: block.id, frame: newFrame(block, format) })}

@@ -21,8 +21,19 @@ export const newBlock = (id: string, format: BlockFormat): Block => blockSchema.
 /** The frame of another format, with what both have. */
 export function newFrame({ items: _items, ...block }: Block, format: BlockFormat): Frame {
   const { items: _none, ...frame } = newBlock(block.id, format)
-  const always = ['optional', 'bpm', 'pace']
-  const shared = ['title', 'pauseAfter', 'optional', 'bpm', 'pace', 'rounds', 'restBetweenSeconds', 'restAfterRoundSeconds', 'workSeconds'] as const
+  const always = ['optional', 'bpm', 'track', 'pace']
+  const shared = [
+    'title',
+    'pauseAfter',
+    'optional',
+    'bpm',
+    'track',
+    'pace',
+    'rounds',
+    'restBetweenSeconds',
+    'restAfterRoundSeconds',
+    'workSeconds',
+  ] as const
   const kept = shared.filter((key) => (key in frame || always.includes(key)) && key in block)
   return { ...frame, ...Object.fromEntries(kept.map((key) => [key, (block as Record<string, unknown>)[key]])) } as Frame
 }

@@ -9,6 +9,7 @@ import { type FigureVariant, MovingFigure } from '../figure/MovingFigure'
 import { list } from '../shell/list'
 import { Sheet } from '../shell/Sheet'
 import { TreadLine } from '../tread/TreadLine'
+import { LeadMusic, type LeadMusicPlan } from './LeadMusic'
 import { useLead } from './useLead'
 
 export interface LeadVersion {
@@ -46,6 +47,7 @@ interface Props {
   watching: { id: string; name: string; because: string }[]
   /** how the house counts, and what it says in a rest and of sides */
   house: { counting: HouseRules['counting']; inRest: string; onSides: string }
+  music: LeadMusicPlan
 }
 
 const KIND_WORDS: Record<Segment['kind'], string> = {
@@ -73,7 +75,7 @@ function countOf(segment: Segment, into: number, counting: HouseRules['counting'
 }
 
 /** What is on: legible across a room. Counts by itself, so that the instructor can look at people. */
-export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster, watching, house }: Props) {
+export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster, watching, house, music }: Props) {
   const { state, position, now, loaded, open, tap } = useLead(session, timeline)
   const [stopping, setStopping] = useState(false)
   const [asked, setAsked] = useState<string>()
@@ -262,6 +264,7 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
             I count
           </button>
         )}
+        {!finished && <LeadMusic music={music} position={position} running={state.status === 'running'} block={segment.block} />}
         {nextItem && <p className="text-[1.2rem] text-soft">Then: {nextItem.movement}</p>}
         <button type="button" className="quiet ml-auto min-h-14 border-effort px-6 text-[1.2rem]" onClick={() => setStopping(true)}>
           Somebody stops

@@ -1,7 +1,7 @@
 import { houseWords } from '@/content/houseRules'
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { describePicture } from '@/core/movement'
-import { LEVEL_LETTERS } from '@/core/plan'
+import { LEVEL_LETTERS, type PlanDraft } from '@/core/plan'
 import { changeWords } from '@/core/safety'
 import { groupOn } from '@/server/experience'
 import { askClass } from '@/server/judging'
@@ -9,6 +9,7 @@ import { studioLibrary } from '@/server/library'
 import { rosterOf } from '@/server/repositories/classes'
 import { getSession } from '@/server/repositories/sessions'
 import { ownRestWords } from '@/ui/fit/ownRestWords'
+import type { LeadMusicPlan } from '@/ui/lead/LeadMusic'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
 import { named } from '../../named'
 
@@ -23,6 +24,16 @@ function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<Lead
     sitsOut: doing.flatMap(({ name, ownRests }) =>
       ownRests.flatMap((rest) => (rest.code !== 'every-second-set' && rest.block === block ? [`${name}: ${ownRestWords(rest, 'here')}.`] : [])),
     ),
+  }
+}
+
+/** What plays, and the beat of each block. */
+function musicIn({ phases, playlist, bpm }: PlanDraft, { music }: ClassModel): LeadMusicPlan {
+  const beats = phases.flatMap(({ blocks }) => blocks.flatMap((block) => ((block.bpm ?? bpm) ? [[block.id, (block.bpm ?? bpm)!] as const] : [])))
+  return {
+    cues: music.cues,
+    made: Object.fromEntries((playlist?.tracks ?? []).flatMap(({ id, made }) => (made ? [[id, made]] : []))),
+    bpm: Object.fromEntries(beats),
   }
 }
 
@@ -90,6 +101,7 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
         line={model.tread}
         promisedSeconds={session.plan.promisedMinutes * 60}
         items={items}
+        music={musicIn(session.plan, model)}
         house={{
           counting: houseRules.counting,
           inRest: houseWords('rests', houseRules).say ?? '',

@@ -21,6 +21,8 @@ export const common = {
   pauseAfter: z.number().int().min(0).max(600).default(0),
   /** beats a minute of its music; left out = that of the plan */
   bpm: z.number().min(30).max(240).optional(),
+  /** track of the class's playlist that begins with the block; it goes on with the list till the block is over */
+  track: idSchema.optional(),
   /** its length is forecast by the house's estimates, or at a pace that stays as it is; left out = at the pace learned so far */
   pace: z.union([z.literal('house'), ratesSchema]).optional(),
   items: z.array(itemSchema).max(40).default([]),

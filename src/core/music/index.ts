@@ -1,0 +1,14 @@
+export { clicksOf, type Note, notesOf, RECIPES, type Recipe, VOICES, type Voice } from './notes'
+export {
+  MADE_TRACKS,
+  type MadeTrack,
+  type Playlist,
+  PlaylistError,
+  playlistSchema,
+  type ReadTrack,
+  readM3u,
+  readXspf,
+  type Track,
+  tappedBpm,
+  type XspfTrack,
+} from './playlist'
