@@ -50,24 +50,19 @@ export function LeadMusic({ music, position, running, block }: Props) {
   })
   if (music.cues.length === 0 && bpm === undefined) return null
   const button = (what: 'music' | 'metronome', words: string) => (
-    <button
-      type="button"
-      className="quiet min-h-14 px-6 text-[1.2rem]"
-      aria-pressed={on === what}
-      onClick={() => setOn(on === what ? undefined : what)}
-    >
+    <button type="button" className="quiet" aria-pressed={on === what} onClick={() => setOn(on === what ? undefined : what)}>
       {words}
     </button>
   )
   return (
-    <>
+    <div className="flex items-baseline gap-x-4">
       {music.cues.length > 0 && button('music', 'Music')}
       {bpm !== undefined && button('metronome', `Metronome, ${bpm}`)}
       {playing && (
-        <p className="text-[1.2rem] text-soft">
+        <p className="text-soft">
           {recipe ? 'Plays' : 'On your player'}: {playing.cue.title}, {clock(playing.cue.seconds - playing.intoSeconds)} left
         </p>
       )}
-    </>
+    </div>
   )
 }

@@ -111,13 +111,14 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
   const count = countOf(segment, position - segment.startSeconds, house.counting)
   const late = state.startedAt === undefined ? 0 : Math.round(((state.endedAt ?? now) - state.startedAt) / 1000 - position)
   return (
-    <div className="flex min-h-dvh flex-col gap-3 px-6 py-4">
+    <div className="flex min-h-dvh flex-col gap-3 px-6 pt-4">
       <header className="flex flex-wrap items-baseline justify-between gap-x-8">
         <h1 className="text-[1.5rem]">{title}</h1>
         <p className="text-[1.3rem]" role="timer" aria-label="Time passed">
           {clock(position)} <span className="text-soft">of {clock(timeline.totalSeconds)}</span>
           {late > 20 && <span className="ml-4 text-effort">{clock(late)} behind</span>}
         </p>
+        {!finished && <LeadMusic music={music} position={position} running={state.status === 'running'} block={segment.block} />}
         <p className="text-soft" role="status">
           {open.waiting > 0
             ? `${open.waiting === 1 ? 'One tap is' : `${open.waiting} taps are`} kept here, waiting for the server`
@@ -231,7 +232,7 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
         </section>
       )}
 
-      <footer className="flex flex-wrap items-center gap-3">
+      <footer className="sticky bottom-0 -mx-6 flex flex-wrap items-center gap-3 bg-paper px-6 pb-4 pt-1">
         {state.status === 'ready' && (
           <button type="button" className="action min-h-14 px-8 text-[1.3rem]" onClick={() => tap('start')}>
             Start
@@ -264,7 +265,6 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
             I count
           </button>
         )}
-        {!finished && <LeadMusic music={music} position={position} running={state.status === 'running'} block={segment.block} />}
         {nextItem && <p className="text-[1.2rem] text-soft">Then: {nextItem.movement}</p>}
         <button type="button" className="quiet ml-auto min-h-14 border-effort px-6 text-[1.2rem]" onClick={() => setStopping(true)}>
           Somebody stops

@@ -104,11 +104,11 @@ export function PlaylistSection({ plan, music, onEdit }: Props) {
               <b>{track.title}</b> <span className="text-soft">{clock(track.seconds)}</span>
             </span>
             <NumberField
-              label="Beats a minute"
+              label="Tempo"
               min={30}
               max={240}
               value={track.bpm}
-              otherwise="not said"
+              otherwise="?"
               onChange={(bpm) => change(track.id, { bpm })}
               onClear={() => change(track.id, {}, 'bpm')}
             />
