@@ -20,6 +20,8 @@ function answer(request: Request): unknown {
       return desk.choices(request.ask)
     case 'fill':
       return desk.fill()
+    case 'order':
+      return desk.order()
     case 'questions':
       return desk.questions()
   }

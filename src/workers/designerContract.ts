@@ -1,6 +1,6 @@
 import type { Drawing } from '@/core/body'
 import type { Ceiling } from '@/core/effort'
-import type { ClassModel, FillOffer, OpenQuestion, PersonEffort, RosterFacts } from '@/core/evaluate'
+import type { ClassModel, FillOffer, OpenQuestion, OrderOffer, PersonEffort, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
 import type { OwnMovement, Purpose, Sayable } from '@/core/movement'
 import type { PlanDose, PlanDraft } from '@/core/plan'
@@ -121,6 +121,8 @@ export interface Questions {
   draw: { ask: { ids: string[] }; answer: Record<string, Drawing> }
   /** ways to fill a class that is shorter than it promises */
   fill: { ask: null; answer: FillOffer[] }
+  /** orders of the movements with fewer changes of kit or position */
+  order: { ask: null; answer: OrderOffer[] }
   choices: { ask: { phase: string }; answer: Addable[] }
   questions: { ask: null; answer: ClassQuestion[] }
 }

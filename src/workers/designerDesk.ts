@@ -17,6 +17,7 @@ import {
   judgePlanned,
   missingKit,
   openQuestions,
+  orderOffers,
   place,
   type Roster,
   restOption,
@@ -268,8 +269,18 @@ export class DesignerDesk {
   }
 
   fill(): Questions['fill']['answer'] {
+    const judged = this.judged()
+    return judged ? fillOffers(judged) : []
+  }
+
+  order(): Questions['order']['answer'] {
+    const judged = this.judged()
+    return judged ? orderOffers(judged) : []
+  }
+
+  private judged() {
     const { plan, evaluation, roster, catalogue } = this
-    return plan && evaluation ? fillOffers({ plan, evaluation, roster, catalogue, rates: this.experience.pace.rates }) : []
+    return plan && evaluation && { plan, evaluation, roster, catalogue, rates: this.experience.pace.rates }
   }
 
   /** Whether a movement is offered after the others in a phase: it belongs to another one, or the house puts it last. Nothing is hidden. */

@@ -1,12 +1,10 @@
 import { type Quality, qualityOf } from '../coverage'
-import { type Catalogue, type CatalogueEntry, familyOf } from '../movement'
-import { aloneInBlock, applyEdit, type Block, checkPlan, type Edit, type Plan, partOf, prescriptionOf } from '../plan'
-import { VERDICTS, type Verdict } from '../safety'
-import { expand, type Rates, type Timeline } from '../timing'
-import { type Evaluation, evaluate } from './evaluate'
+import { type CatalogueEntry, familyOf } from '../movement'
+import { aloneInBlock, type Block, type Edit, type Plan, partOf, prescriptionOf } from '../plan'
+import type { Timeline } from '../timing'
+import { harmless, type Judged, rankOf } from './harmless'
 import { isAvailable, judgePlanned } from './options'
 import { withOwnLoad } from './ownLoads'
-import type { Roster } from './roster'
 
 /** A way to use time that is left, as one edit that can be undone. */
 export interface FillOffer {
@@ -33,53 +31,14 @@ const EXPECTED: readonly Quality[] = ['strength', 'balance', 'heart']
 /** For at most so many of the group it needs another version. */
 const MOST_MISFIT = 0.4
 
-/** What it stands on. */
-export interface FillFrom {
-  plan: Plan
-  evaluation: Evaluation
-  roster: Roster
-  catalogue: Catalogue
-  rates: Rates
-}
-
 /** Seconds of the promise that are left, when it is worth to fill them; else 0. */
 export function toFill({ promisedMinutes }: Pick<Plan, 'promisedMinutes'>, { totalSeconds }: Pick<Timeline, 'totalSeconds'>): number {
   const free = promisedMinutes * 60 - totalSeconds
   return free < WORTH_FILLING_SECONDS ? 0 : free
 }
 
-/** How far a verdict is from the plan. */
-const rankOf = (verdict: Verdict): number => VERDICTS.indexOf(verdict)
-
-/**
- * The class with an edit, unless it is then too long, somebody is worse off for it or has nothing to do in what is added, or the class is warned
- * of something new.
- *
- * @param added items of the edit and of those before it
- * @param until length that is not to be passed, s
- */
-function harmless(now: Plan, edit: Edit, from: FillFrom, added: ReadonlySet<string>, until: number): { plan: Plan; seconds: number } | undefined {
-  const { evaluation: before, roster, catalogue, rates } = from
-  const checked = checkPlan(applyEdit(now, edit).plan, catalogue)
-  if ('problems' in checked || expand(checked.plan, catalogue, undefined, rates).totalSeconds > until) return undefined
-  const after = evaluate(checked.plan, roster, catalogue, rates)
-  const seconds = after.timeline.totalSeconds
-  if (seconds > until || after.warnings.length > before.warnings.length) return undefined
-  const known = new Map(before.items.map((item) => [item.prescription.item.id, item]))
-  const isFine = after.items.every(({ prescription, placements, uses }) =>
-    placements.every(({ judgement: { verdict } }, person) => {
-      const use = uses[person]!.kind
-      if (use === 'closed') return true
-      if (added.has(prescription.item.id)) return use === 'does'
-      const old = known.get(prescription.item.id)?.placements[person]?.judgement.verdict
-      return old === undefined || rankOf(verdict) <= rankOf(old)
-    }),
-  )
-  return isFine ? { plan: checked.plan, seconds } : undefined
-}
-
 /** Versions that most of those who may take part today can do, the most wanted first: what the class lacks, then what it has least of. */
-function wanted({ plan, evaluation, roster, catalogue }: FillFrom, here: string | undefined): CatalogueEntry[] {
+function wanted({ plan, evaluation, roster, catalogue }: Judged, here: string | undefined): CatalogueEntry[] {
   const inPlan = new Set(evaluation.items.map(({ prescription }) => prescription.movement))
   const have = new Set(evaluation.items.map(({ prescription }) => qualityOf(prescription.demands.purpose)))
   const worked = new Map<string, number>()
@@ -139,7 +98,7 @@ const freeId = (used: ReadonlySet<string>, prefix: string): string => {
   return `${prefix}${n}`
 }
 
-function movements(from: FillFrom, until: number): FillOffer | undefined {
+function movements(from: Judged, until: number): FillOffer | undefined {
   const { plan, catalogue } = from
   const phase = plan.phases.findLast(({ kind }) => partOf(kind) === 'main')
   if (!phase) return undefined
@@ -178,7 +137,7 @@ function movements(from: FillFrom, until: number): FillOffer | undefined {
   return { kind: 'movements', edit: { kind: 'together', edits }, names, seconds }
 }
 
-function sets(from: FillFrom, until: number): FillOffer | undefined {
+function sets(from: Judged, until: number): FillOffer | undefined {
   const { plan, evaluation } = from
   const edits: Edit[] = []
   const names: string[] = []
@@ -205,7 +164,7 @@ function sets(from: FillFrom, until: number): FillOffer | undefined {
  * Ways to fill a class that is shorter than it promises: movements in which everybody has something to do, or one set more of those in its main
  * part. An offer leaves nobody with a stricter verdict than before and brings no new warning.
  */
-export function fillOffers(from: FillFrom): FillOffer[] {
+export function fillOffers(from: Judged): FillOffer[] {
   if (toFill(from.plan, from.evaluation.timeline) === 0) return []
   const until = from.plan.promisedMinutes * 60 - SPARE_SECONDS
   return [movements(from, until), sets(from, until)].flatMap((offer) => offer ?? [])

@@ -10,6 +10,7 @@ export { type Availability, candidateOf, isAvailable, judgePlanned, missingKit, 
 export { holdsLoad, withOwnLoad } from './ownLoads'
 export { type OwnRest, ownRests, setsToTake } from './pacing'
 export { doorQuestions, type OpenQuestion, openQuestions } from './questions'
+export { type OrderOffer, orderOffers } from './regroup'
 export { restOption } from './rest'
 export { type AssessedPerson, assessRoster, inGroup, type Roster, type RosterFacts, sessionOf } from './roster'
 export { type Tracks, tracksFor } from './tracks'

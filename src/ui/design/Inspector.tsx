@@ -11,6 +11,7 @@ import { FillOffers } from './FillOffers'
 import { ItemPanel } from './ItemPanel'
 import { movedBlock, movedItem, movedPhase } from './moves'
 import { newFrame } from './newBlock'
+import { OrderOffers } from './OrderOffers'
 import { OverviewPanel } from './OverviewPanel'
 import { PhasePanel } from './PhasePanel'
 import { addedBlock, addedPhase, copiedBlock, copiedItem, knownSet, movementsIn } from './planEdits'
@@ -77,6 +78,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
       <OverviewPanel model={model} onEdit={edit}>
         {children}
         <FillOffers model={model} ask={ask} onEdit={edit} />
+        <OrderOffers model={model} ask={ask} onEdit={edit} />
       </OverviewPanel>
     )
   switch (selected.kind) {

@@ -1,0 +1,51 @@
+import type { Catalogue } from '../movement'
+import { applyEdit, checkPlan, type Edit, type Plan } from '../plan'
+import { VERDICTS, type Verdict } from '../safety'
+import { expand, type Rates } from '../timing'
+import { type Evaluation, evaluate } from './evaluate'
+import type { Roster } from './roster'
+
+/** A class as it was judged: what an offer stands on. */
+export interface Judged {
+  plan: Plan
+  evaluation: Evaluation
+  roster: Roster
+  catalogue: Catalogue
+  rates: Rates
+}
+
+/** How far a verdict is from the plan. */
+export const rankOf = (verdict: Verdict): number => VERDICTS.indexOf(verdict)
+
+/**
+ * The class with an edit, unless it is then too long, somebody is worse off for it or has nothing to do in what is added, or the class is warned
+ * of something new.
+ *
+ * @param added items of the edit and of those before it
+ * @param until length that is not to be passed, s
+ */
+export function harmless(
+  now: Plan,
+  edit: Edit,
+  from: Judged,
+  added: ReadonlySet<string>,
+  until: number,
+): { plan: Plan; seconds: number; evaluation: Evaluation } | undefined {
+  const { evaluation: before, roster, catalogue, rates } = from
+  const checked = checkPlan(applyEdit(now, edit).plan, catalogue)
+  if ('problems' in checked || expand(checked.plan, catalogue, undefined, rates).totalSeconds > until) return undefined
+  const after = evaluate(checked.plan, roster, catalogue, rates)
+  const seconds = after.timeline.totalSeconds
+  if (seconds > until || after.warnings.length > before.warnings.length) return undefined
+  const known = new Map(before.items.map((item) => [item.prescription.item.id, item]))
+  const isFine = after.items.every(({ prescription, placements, uses }) =>
+    placements.every(({ judgement: { verdict } }, person) => {
+      const use = uses[person]!.kind
+      if (use === 'closed') return true
+      if (added.has(prescription.item.id)) return use === 'does'
+      const old = known.get(prescription.item.id)?.placements[person]?.judgement.verdict
+      return old === undefined || rankOf(verdict) <= rankOf(old)
+    }),
+  )
+  return isFine ? { plan: checked.plan, seconds, evaluation: after } : undefined
+}
