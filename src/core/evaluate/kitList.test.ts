@@ -4,7 +4,7 @@ import { LIBRARY } from '@/content/movements'
 import { type PlanInput, planSchema, soundPlan } from '../plan'
 import { buildRuleBase, type PersonFacts } from '../safety'
 import { evaluate } from './evaluate'
-import { kitList } from './kitList'
+import { kitList, kitMoves } from './kitList'
 import { assessRoster } from './roster'
 
 const base = buildRuleBase(CONDITIONS)
@@ -78,4 +78,12 @@ describe('what has to be set out', () => {
       ['band', 0, []],
       ['dumbbell', 0, [1, 2]],
     ]))
+})
+
+test('kit is moved where another is taken in hand, and put away where none is', () => {
+  const { evaluation } = listFor(WELL)
+  const items = evaluation.items.map(({ prescription }) => prescription)
+  const firstWork = (item: string) => evaluation.timeline.segments.find((segment) => segment.kind === 'work' && segment.item === item)!.startSeconds
+  // band, weights, band again, nothing: march before them has none
+  expect(kitMoves(items, evaluation.timeline)).toEqual(['i2', 'i3', 'i5', 'i6'].map(firstWork))
 })

@@ -1,6 +1,7 @@
 import { type Band, bodyOfStature, REFERENCE_BODY } from '../body'
 import { bandFor, SLOT } from '../movement'
-import { handedOut } from '../plan'
+import { handedOut, type Prescription } from '../plan'
+import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 import type { Evaluation } from './evaluate'
 
@@ -92,4 +93,18 @@ export function kitList({ items, people }: Pick<Evaluation, 'items' | 'people'>,
       bands: bands.flatMap(({ name }) => (byBand.has(name) ? [{ name, people: byBand.get(name)! }] : [])),
     }))
     .sort((a, b) => a.fromSeconds - b.fromSeconds || (a.kit < b.kit ? -1 : 1))
+}
+
+/** When kit is taken up, changed or put away: at each visit to an item that has other kit than the one before, s. */
+export function kitMoves(items: readonly Prescription[], { segments }: Pick<Timeline, 'segments'>): number[] {
+  const kitOf = new Map(items.map((item) => [item.item.id, handedOut(item).toSorted().join()]))
+  const moves: number[] = []
+  let now = ''
+  for (const { kind, item, startSeconds } of segments) {
+    const kit = kind === 'work' && item !== undefined ? kitOf.get(item) : undefined
+    if (kit === undefined || kit === now) continue
+    moves.push(startSeconds)
+    now = kit
+  }
+  return moves
 }

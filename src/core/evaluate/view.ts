@@ -20,7 +20,7 @@ import {
 import { type EffortForecast, effortForecast } from './effort'
 import type { EvaluatedItem, Evaluation, Use } from './evaluate'
 import { toFill } from './fill'
-import { type KitNeed, kitList } from './kitList'
+import { type KitNeed, kitList, kitMoves } from './kitList'
 import type { Placement } from './options'
 import type { OwnRest } from './pacing'
 import type { PlanWarning } from './warnings'
@@ -108,6 +108,8 @@ export interface ClassModel {
   coverage: Coverage
   /** how hard it is expected to become */
   effort: EffortForecast
+  /** when kit is taken up, changed or put away, s */
+  kitMoves: number[]
   /** what plays when, and where nothing does */
   music: MusicPlan
   /** to set out before the start */
@@ -239,6 +241,10 @@ export function classModel(
       timeline,
     ),
     effort: effortForecast(plan, { people, items, timeline }),
+    kitMoves: kitMoves(
+      items.map(({ prescription }) => prescription),
+      timeline,
+    ),
     music: musicOf(plan, timeline),
     kit: kitList({ items, people }, bands),
     toFillSeconds: toFill(plan, timeline),

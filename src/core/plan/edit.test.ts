@@ -144,6 +144,8 @@ test('an edit of something that is not there says what is missing and changes no
 test('a part of a dose that contradicts what is there cannot be applied; with the other unset it can', () => {
   const by = { kind: 'change-dose' as const, item: 'i2', part: { workSeconds: 30 }, otherwise: dose }
   expect(canApply(plan, by)).toBe(false)
+  // among others too
+  expect(canApply(plan, { kind: 'together', edits: [by] })).toBe(false)
   expect(canApply(plan, { ...by, unset: ['reps'] })).toBe(true)
 })
 

@@ -243,11 +243,14 @@ export function applyEdit(plan: PlanDraft, edit: Edit): { plan: PlanDraft; inver
   }
 }
 
+/** Items whose doses an edit makes of parts. */
+const dosed = (edit: Edit): string[] => (edit.kind === 'together' ? edit.edits.flatMap(dosed) : edit.kind === 'change-dose' ? [edit.item] : [])
+
 /** Whether an edit can be applied: what it names is there, and a dose it makes is one. */
 export function canApply(plan: PlanDraft, edit: Edit): boolean {
   try {
     const { plan: after } = applyEdit(plan, edit)
-    return edit.kind !== 'change-dose' || planDoseSchema.safeParse(new Finder(after, edit).item(edit.item).item.dose).success
+    return dosed(edit).every((item) => planDoseSchema.safeParse(new Finder(after, edit).item(item).item.dose).success)
   } catch (error) {
     if (error instanceof EditError) return false
     throw error

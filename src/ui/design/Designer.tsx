@@ -17,10 +17,10 @@ import { usePreloaded } from '../shell/usePreloaded'
 import { TreadScrubber } from '../tread/TreadLine'
 import { ClassNotices } from './ClassNotices'
 import { DesignerHead } from './DesignerHead'
-import { droppedItem, movedItem } from './moves'
+import { droppedBlock, droppedItem, movedItem, movedItems } from './moves'
 import { PlanTable } from './PlanTable'
 import { changedVersion, removedRow } from './planEdits'
-import { freshId, placeToAdd, type Selected, stillThere } from './selection'
+import { freshId, type More, placeToAdd, type Selected, stillThere, withMore } from './selection'
 import type { ClassTime } from './TimeSheet'
 import { useDesk } from './useDesk'
 import { useJudgement } from './useJudgement'
@@ -165,9 +165,21 @@ export function Designer({
     document.querySelector(`tr[data-item="${item}"]`)?.scrollIntoView({ block: 'nearest' })
   }
   const maybe = (one: Edit | undefined) => one && edit(one)
-  const step = (item: string, to: 'gentler' | 'harder') => {
-    const next = beside[item]?.[to]
-    maybe(next && changedVersion(plan, item, next.id))
+  const choose = (to: Selected, more?: More) => setChosen(more && to.kind === 'item' ? withMore(plan, selected, to.item, more) : to)
+  /** The rows that a key speaks of: all that are selected where it is one of them. */
+  const rowsOf = (row: string): string[] => (selected?.kind === 'many' && selected.items.includes(wholeItem(row)) ? selected.items : [row])
+  const forEach = (row: string, one: (row: string) => Edit | undefined) => {
+    const edits = rowsOf(row).flatMap((each) => one(each) ?? [])
+    if (edits.length > 0) edit(edits.length === 1 ? edits[0]! : { kind: 'together', edits })
+  }
+  const step = (row: string, to: 'gentler' | 'harder') =>
+    forEach(row, (each) => {
+      const next = beside[each]?.[to]
+      return next && changedVersion(plan, each, next.id)
+    })
+  const move = (row: string, by: -1 | 1) => {
+    const rows = rowsOf(row)
+    maybe(rows.length === 1 ? movedItem(plan, row, by) : movedItems(plan, rows, by))
   }
   /** Escape in a field of the inspector goes back to the row it speaks of. */
   const backToRow = (event: React.KeyboardEvent) => {
@@ -187,7 +199,19 @@ export function Designer({
     />
   )
   const inspector = Inspector && (
-    <Inspector id={id} day={day} plan={plan} model={model} beside={beside} selected={selected} ask={ask} edit={edit} onSelect={setChosen}>
+    <Inspector
+      id={id}
+      day={day}
+      plan={plan}
+      model={model}
+      beside={beside}
+      selected={selected}
+      ask={ask}
+      edit={edit}
+      onSelect={setChosen}
+      onStep={step}
+      onMove={move}
+    >
       {notices}
       <div className="flex flex-wrap gap-x-3">
         <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
@@ -265,12 +289,13 @@ export function Designer({
               model={model}
               drawings={drawings}
               selected={selected}
-              onSelect={setChosen}
+              onSelect={choose}
               onDose={(row, said, otherwise) => edit({ kind: 'change-dose', item: wholeItem(row), part: said.part, unset: said.unset, otherwise })}
               onStep={step}
-              onMove={(row, by) => maybe(movedItem(plan, row, by))}
+              onMove={move}
               onDrop={(row, over) => maybe(droppedItem(plan, row, over))}
-              onRemove={(row) => maybe(removedRow(plan, row))}
+              onDropBlock={(block, over) => maybe(droppedBlock(plan, block, over))}
+              onRemove={(row) => forEach(row, (each) => removedRow(plan, each))}
             />
           </div>
           <aside

@@ -2,19 +2,20 @@
 import dynamic from 'next/dynamic'
 import { useCallback, useEffect, useState } from 'react'
 import type { ClassModel } from '@/core/evaluate'
-import { type Edit, movementIdOf, type PlanDraft, wholeItem } from '@/core/plan'
+import { canApply, type Edit, movementIdOf, type PlanDraft, wholeItem } from '@/core/plan'
 import type { Addable, Beside, Explanation, LadderView } from '@/workers/designerContract'
 import { Reasons } from '../fit/Reasons'
 import { AddPanel } from './AddPanel'
 import { BlockPanel } from './BlockPanel'
 import { FillOffers } from './FillOffers'
 import { ItemPanel } from './ItemPanel'
+import { ManyPanel } from './ManyPanel'
 import { movedBlock, movedItem, movedPhase } from './moves'
 import { newFrame } from './newBlock'
 import { OrderOffers } from './OrderOffers'
 import { OverviewPanel } from './OverviewPanel'
 import { PhasePanel } from './PhasePanel'
-import { addedBlock, addedPhase, copiedBlock, copiedItem, knownSet, movementsIn } from './planEdits'
+import { addedBlock, addedPhase, copiedBlock, copiedItem, copiedItems, knownSet, movementsIn } from './planEdits'
 import { blockPlace, freshId, itemPlace, type Selected } from './selection'
 import type { useDesk } from './useDesk'
 
@@ -31,6 +32,9 @@ interface Props {
   ask: ReturnType<typeof useDesk>
   edit: (edit: Edit) => void
   onSelect: (selected: Selected | undefined) => void
+  /** of all that are selected with it */
+  onStep: (row: string, to: 'gentler' | 'harder') => void
+  onMove: (row: string, by: -1 | 1) => void
   /** what the class as a whole needs to be told */
   children: React.ReactNode
 }
@@ -63,7 +67,7 @@ function useAnswers({ ask, selected, plan, model }: Pick<Props, 'ask' | 'selecte
 }
 
 /** What is selected in the plan, beside it: it never covers the row it speaks of. */
-export function Inspector({ id, day, plan, model, beside, selected, ask, edit, onSelect, children }: Props) {
+export function Inspector({ id, day, plan, model, beside, selected, ask, edit, onSelect, onStep, onMove, children }: Props) {
   const { ladder, why, choices } = useAnswers({ ask, selected, plan, model })
   const draw = useCallback((ids: string[]) => ask('draw', { ids }), [ask])
   const also = (made: { edit: Edit; id: string } | undefined, select: (id: string) => Selected) => {
@@ -128,6 +132,31 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           onCopy={() => also(copiedItem(plan, item.id), (copy) => ({ kind: 'item', item: copy }))}
           onRemove={() => edit({ kind: 'remove-item', item: item.id })}
           onAddAfter={(variant) => edit({ kind: 'add-item', block: place.block.id, at: place.at + 1, item: { id: freshId('i'), variant } })}
+        />
+      )
+    }
+    case 'many': {
+      const { items } = selected
+      const [first] = items
+      const judged = items.flatMap((id) => model.items.find((one) => one.id === id) ?? [])
+      const each = (one: (id: string) => Edit) => edit({ kind: 'together', edits: items.map(one) })
+      return (
+        <ManyPanel
+          names={judged.map(({ movement, name }) => `${movement}, ${name.toLowerCase()}`)}
+          onStep={(to) => onStep(first!, to)}
+          onMove={(by) => onMove(first!, by)}
+          onSay={({ part, unset }) => {
+            // a dose that it does not go together with stays as it is
+            const edits = judged
+              .map(({ id, planDose }): Edit => ({ kind: 'change-dose', item: id, part, unset, otherwise: planDose }))
+              .filter((one) => canApply(plan, one))
+            if (edits.length > 0) edit({ kind: 'together', edits })
+          }}
+          onOptional={(optional) =>
+            each((item) => ({ kind: 'set-item', item, change: optional ? { optional } : {}, unset: optional ? [] : ['optional'] }))
+          }
+          onCopy={() => maybe(copiedItems(plan, items))}
+          onRemove={() => each((item) => ({ kind: 'remove-item', item }))}
         />
       )
     }

@@ -1,5 +1,5 @@
 'use client'
-import { useDroppable } from '@dnd-kit/core'
+import { useDraggable, useDroppable } from '@dnd-kit/core'
 import { Plus } from 'lucide-react'
 import { clock } from '@/core/timing'
 
@@ -11,6 +11,11 @@ export interface Head {
   /** undefined = nothing can be added here */
   onAdd?: (() => void) | undefined
 }
+
+/** What is dragged is a block with its items, not an item. */
+const DRAGGED = 'block:'
+/** The block that a drag is of; undefined = it is of an item. */
+export const blockOfDrag = (id: string): string | undefined => (id.startsWith(DRAGGED) ? id.slice(DRAGGED.length) : undefined)
 
 function HeadButton({ head: { words, seconds, chosen, onSelect, onAdd }, level }: { head: Head; level: 'phase' | 'block' }) {
   return (
@@ -41,12 +46,23 @@ function HeadButton({ head: { words, seconds, chosen, onSelect, onAdd }, level }
 /** A phase with its first block, or a further block: one line over the items. */
 export function PlanHeading({ phase, block, into, columns }: { phase?: Head; block?: Head | undefined; into: string | undefined; columns: number }) {
   const { setNodeRef, isOver } = useDroppable({ id: into ?? '', disabled: into === undefined })
+  const drag = useDraggable({ id: `${DRAGGED}${into}`, disabled: into === undefined || !block })
+  const moved = drag.transform && { transform: `translate(${drag.transform.x}px, ${drag.transform.y}px)` }
   return (
     <tr ref={setNodeRef} className={`${phase ? 'border-t-2' : 'border-t'} border-line ${isOver ? 'bg-plum-wash' : ''}`}>
       <td colSpan={columns} className="p-0 text-left">
         <span className={`flex items-center gap-2 ${phase ? 'h-[34px] pt-1' : 'h-[28px] pl-2'}`}>
           {phase && <HeadButton head={phase} level="phase" />}
-          {block && <HeadButton head={block} level="block" />}
+          {block && (
+            <span
+              ref={drag.setNodeRef}
+              {...drag.listeners}
+              style={moved ?? undefined}
+              className={`flex min-w-0 items-center gap-2 ${drag.isDragging ? 'relative z-30 bg-sheet opacity-80' : ''}`}
+            >
+              <HeadButton head={block} level="block" />
+            </span>
+          )}
         </span>
       </td>
     </tr>

@@ -99,6 +99,7 @@ export const PlanRow = memo(function PlanRow({ name, optional, drawing, ...rest 
       style={{ transform: CSS.Translate.toString(transform), transition }}
       className={`border-t border-line ${chosen === undefined ? '' : 'bg-sheet shadow-[inset_4px_0_0_var(--plum)]'} ${isDragging ? 'relative z-30 bg-sheet opacity-80' : ''}`}
       data-item={id}
+      data-chosen={chosen === undefined ? undefined : ''}
     >
       <th
         scope="row"
@@ -108,7 +109,9 @@ export const PlanRow = memo(function PlanRow({ name, optional, drawing, ...rest 
           type="button"
           data-cell={`${index},${NAME_COLUMN}`}
           tabIndex={index === 0 ? 0 : -1}
-          onClick={() => intents.onSelect({ kind: 'item', item: id })}
+          onClick={({ shiftKey, ctrlKey, metaKey }) =>
+            intents.onSelect({ kind: 'item', item: id }, shiftKey ? 'up-to' : ctrlKey || metaKey ? 'beside' : undefined)
+          }
           {...listeners}
           className="group flex h-[47px] w-full items-center gap-2 pl-2 pr-1 text-left"
         >

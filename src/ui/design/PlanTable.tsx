@@ -8,10 +8,10 @@ import { type Block, isRestIn, type Phase, type PlanDose, type PlanDraft, type S
 import { MarkShapes } from '../fit/Mark'
 import { phaseWords } from './fitWords'
 import { gridKey, keepStop } from './gridKeys'
-import { type Head, PlanHeading } from './PlanHeading'
+import { blockOfDrag, type Head, PlanHeading } from './PlanHeading'
 import { PlanRow } from './PlanRow'
 import { amountInBlock, blockWords, detailWords, lettersOf, rowsByItem } from './rowWords'
-import type { Selected, TableIntents } from './selection'
+import type { More, Selected, TableIntents } from './selection'
 
 interface Props extends TableIntents {
   plan: PlanDraft
@@ -30,13 +30,13 @@ const PERSON_WIDTH = 36
 const isPlain = (phase: Phase, block: Block) => phase.blocks.length === 1 && block.format === 'straight' && block.title === ''
 
 /** The plan: its items down, what each is and takes, and the people across. */
-export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, onStep, onMove, onDrop, onRemove }: Props) {
+export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, onStep, onMove, onDrop, onDropBlock, onRemove }: Props) {
   const people = model.people.map(({ id, name }) => `${id} ${name}`).join('\n')
   // rows are redrawn only when what they show has changed, so their handlers must not change
   const latest = useRef({ onSelect, onDose })
   latest.current = { onSelect, onDose }
   const [intents] = useState(() => ({
-    onSelect: (chosen: Selected) => latest.current.onSelect(chosen),
+    onSelect: (chosen: Selected, more?: More) => latest.current.onSelect(chosen, more),
     onDose: (item: string, said: SaidDose, otherwise: PlanDose) => latest.current.onDose(item, said, otherwise),
   }))
   // the same list while the order is the same, or every row would be drawn again
@@ -52,7 +52,10 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
   )
   const dropped = ({ active, over }: DragEndEvent) => {
-    if (over && over.id !== active.id) onDrop(String(active.id), String(over.id))
+    if (!over || over.id === active.id) return
+    const block = blockOfDrag(String(active.id))
+    if (block === undefined) onDrop(String(active.id), String(over.id))
+    else onDropBlock(block, String(over.id))
   }
 
   const addTo = (block: Block) => (block.format === 'quiet' ? undefined : () => onSelect({ kind: 'add', block: block.id, at: block.items.length }))
@@ -65,6 +68,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
   })
   const chosenIn = (id: string): string | undefined => {
     if (selected?.kind === 'item' && selected.item === id) return ''
+    if (selected?.kind === 'many' && selected.items.includes(id)) return ''
     return selected?.kind === 'cell' && selected.item === id ? selected.person : undefined
   }
   const row = (block: Block, { item, index }: { item: ModelItem; index: number }) => {
@@ -99,7 +103,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
           role="grid"
           className="fit w-full table-fixed border-collapse"
           style={{ minWidth: NAME_WIDTH + DOSE_WIDTH + TIME_WIDTH + PERSON_WIDTH * model.people.length }}
-          onKeyDown={(event) => gridKey(event, model.people.length, { onStep, onMove, onRemove })}
+          onKeyDown={(event) => gridKey(event, model.people.length, { onSelect, onStep, onMove, onRemove })}
           onFocus={keepStop}
         >
           <caption className="sr-only">The plan, and who can do what of it</caption>
@@ -139,7 +143,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
               <tbody key={phase.id}>
                 <PlanHeading
                   columns={columns}
-                  into={first && first.format !== 'quiet' ? first.id : undefined}
+                  into={first?.id}
                   phase={{
                     words: phaseWords(phase),
                     seconds: model.timeline.phases.find(({ id }) => id === phase.id)?.seconds ?? 0,
@@ -150,11 +154,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
                   block={first && !plain ? headOf(first) : undefined}
                 />
                 {phase.blocks.flatMap((block) => [
-                  ...(block === first
-                    ? []
-                    : [
-                        <PlanHeading key={block.id} columns={columns} into={block.format === 'quiet' ? undefined : block.id} block={headOf(block)} />,
-                      ]),
+                  ...(block === first ? [] : [<PlanHeading key={block.id} columns={columns} into={block.id} block={headOf(block)} />]),
                   ...block.items.flatMap(({ id }) => (rows.get(id) ?? []).map((one) => row(block, one))),
                 ])}
               </tbody>

@@ -38,7 +38,11 @@ function cellAt(target: HTMLElement): { row: number; column: number; item: strin
  *
  * @param people how many columns of people there are
  */
-export function gridKey(event: React.KeyboardEvent<HTMLElement>, people: number, intents: Pick<TableIntents, 'onStep' | 'onMove' | 'onRemove'>) {
+export function gridKey(
+  event: React.KeyboardEvent<HTMLElement>,
+  people: number,
+  intents: Pick<TableIntents, 'onSelect' | 'onStep' | 'onMove' | 'onRemove'>,
+) {
   const at = cellAt(event.target as HTMLElement)
   if (!at) return
   const { row, column, item } = at
@@ -67,7 +71,14 @@ export function gridKey(event: React.KeyboardEvent<HTMLElement>, people: number,
     }
     const step = STEPS[event.key]
     if (!step) return false
-    return focusCell(grid, row + step[0], Math.max(NAME_COLUMN, Math.min(people - 1, column + step[1])))
+    const went = focusCell(grid, row + step[0], Math.max(NAME_COLUMN, Math.min(people - 1, column + step[1])))
+    const next = (document.activeElement as HTMLElement | null)?.closest('tr')?.dataset.item
+    if (went && event.shiftKey && step[0] !== 0 && next !== undefined) {
+      // nothing was taken yet: the row that is left is the first
+      if (grid.querySelector('tr[data-item][data-chosen]') === null) intents.onSelect({ kind: 'item', item })
+      intents.onSelect({ kind: 'item', item: next }, 'up-to')
+    }
+    return went
   }
   if (did()) event.preventDefault()
 }

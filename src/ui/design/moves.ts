@@ -1,4 +1,4 @@
-import type { Edit, PlanDraft } from '@/core/plan'
+import { applyEdit, type Edit, type PlanDraft } from '@/core/plan'
 import { blockPlace, itemPlace } from './selection'
 
 /** An item one place earlier or later: out of its block into the next where it stands at the end of it. */
@@ -19,6 +19,26 @@ export function droppedItem(plan: PlanDraft, item: string, over: string): Edit |
   const from = itemPlace(plan, item)
   if (!from || !block || block.format === 'quiet') return undefined
   return { kind: 'move-item', item: from.item.id, toBlock: block.id, at: target?.at ?? 0 }
+}
+
+/** Several items one place earlier or later, in their order; nothing where the first of them cannot. */
+export function movedItems(plan: PlanDraft, items: readonly string[], by: -1 | 1): Edit | undefined {
+  const edits: Edit[] = []
+  let now = plan
+  for (const item of by < 0 ? items : items.toReversed()) {
+    const edit = movedItem(now, item, by)
+    if (!edit) return undefined
+    edits.push(edit)
+    now = applyEdit(now, edit).plan
+  }
+  return { kind: 'together', edits }
+}
+
+/** A block put down on another, or on an item of it, whose place it takes. */
+export function droppedBlock(plan: PlanDraft, block: string, over: string): Edit | undefined {
+  const target = blockPlace(plan, itemPlace(plan, over)?.block.id ?? over)
+  if (!target || !blockPlace(plan, block) || target.block.id === block) return undefined
+  return { kind: 'move-block', block, toPhase: target.phase.id, at: target.blockAt }
 }
 
 /** A block one place earlier or later, out of its phase into the next at its end. */

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest'
 import { applyEdit, BLOCK_FORMATS, blockSchema, type Edit, itemsOf, type PlanDraft, planSchema } from '@/core/plan'
-import { droppedItem, movedBlock, movedItem, movedPhase } from './moves'
+import { droppedBlock, droppedItem, movedBlock, movedItem, movedItems, movedPhase } from './moves'
 import { newBlock, newFrame } from './newBlock'
-import { addedBlock, addedPhase, copiedBlock, copiedItem } from './planEdits'
-import { placeToAdd, stillThere } from './selection'
+import { addedBlock, addedPhase, changedVersion, copiedBlock, copiedItem, copiedItems, removedRow } from './planEdits'
+import { placeToAdd, stillThere, withMore } from './selection'
 
 const item = (id: string) => ({ id, variant: 'march/seated' })
 const plan: PlanDraft = planSchema.parse({
@@ -104,5 +104,80 @@ describe('formats', () => {
       expect(blockSchema.safeParse(block).success).toBe(true)
       if ('rounds' in block) expect(block.rounds).toBe(2)
     }
+  })
+})
+
+describe('several at once', () => {
+  test('keep their order, within a block and over its end', () => {
+    const wide = planSchema.parse({
+      ...plan,
+      phases: [
+        {
+          id: 'p',
+          kind: 'main',
+          blocks: [
+            { id: 'a', items: ['1', '2', '3', '4'].map(item) },
+            { id: 'b', items: [item('5')] },
+          ],
+        },
+      ],
+    })
+    const moved = (edit: Edit | undefined) => ids(applyEdit(wide, edit!).plan)
+    expect(moved(movedItems(wide, ['2', '3'], -1))).toEqual(['a2', 'a3', 'a1', 'a4', 'b5'])
+    expect(moved(movedItems(wide, ['2', '3'], 1))).toEqual(['a1', 'a4', 'a2', 'a3', 'b5'])
+    expect(moved(movedItems(wide, ['3', '4'], 1))).toEqual(['a1', 'a2', 'b3', 'b4', 'b5'])
+    expect(movedItems(wide, ['1', '2'], -1)).toBeUndefined()
+  })
+  test('once more, after the last of them', () => {
+    const after = done(copiedItems(plan, ['1', '2']))
+    expect(itemsOf(after).map(({ block }) => block.id)).toEqual(['a', 'a', 'a', 'a', 'b'])
+    expect(new Set(ids(after)).size).toBe(5)
+  })
+  test('are taken by a range from the end that stays, and one by one', () => {
+    const from = { kind: 'item', item: '2' } as const
+    expect(withMore(plan, from, '3', 'up-to')).toEqual({ kind: 'many', items: ['2', '3'] })
+    expect(withMore(plan, from, '1', 'up-to')).toEqual({ kind: 'many', items: ['1', '2'] })
+    expect(withMore(plan, { kind: 'many', items: ['1', '2'] }, '2', 'beside')).toEqual({ kind: 'item', item: '1' })
+    expect(withMore(plan, { kind: 'many', items: ['1', '2'] }, '3', 'beside')).toEqual({ kind: 'many', items: ['1', '2', '3'] })
+    expect(withMore(plan, undefined, '3', 'up-to')).toEqual({ kind: 'item', item: '3' })
+    expect(stillThere(plan, { kind: 'many', items: ['1', 'gone'] })).toBe(false)
+  })
+})
+
+describe('a block that is dropped', () => {
+  test('takes the place of another, or of the block of the item it is dropped on', () => {
+    expect(blocks(done(droppedBlock(plan, 'b', 'q')))).toEqual(['w:a', 'm:bq', 'c:'])
+    expect(blocks(done(droppedBlock(plan, 'q', '3')))).toEqual(['w:a', 'm:bq', 'c:'])
+    expect(blocks(done(droppedBlock(plan, 'b', '1')))).toEqual(['w:ba', 'm:q', 'c:'])
+  })
+  test('on itself, or on nothing, stays', () => {
+    expect(droppedBlock(plan, 'b', '3')).toBeUndefined()
+    expect(droppedBlock(plan, 'b', 'gone')).toBeUndefined()
+  })
+})
+
+describe('a row that stands for single sets of an item', () => {
+  const own = planSchema.parse({
+    ...plan,
+    phases: [
+      {
+        id: 'p',
+        kind: 'main',
+        blocks: [
+          {
+            id: 'a',
+            items: [{ id: '1', variant: 'march/seated', dose: { sets: 3, reps: 8, eachSet: [{}, { variant: 'march/free' }, { reps: 5 }] } }],
+          },
+        ],
+      },
+    ],
+  })
+  const setsAfter = (edit: Edit | undefined) => itemsOf(applyEdit(own, edit!).plan)[0]!.item.dose!.eachSet
+  test('another version is that of its sets alone', () =>
+    expect(setsAfter(changedVersion(own, '1~1', 'march/high'))).toEqual([{}, { variant: 'march/high' }, { reps: 5 }]))
+  test('taken out, its sets are like the others', () => expect(setsAfter(removedRow(own, '1~1'))).toEqual([{}, {}, { reps: 5 }]))
+  test('the row of the item is the item', () => {
+    expect(changedVersion(own, '1', 'march/free')).toMatchObject({ kind: 'set-variant', item: '1' })
+    expect(removedRow(own, '1')).toEqual({ kind: 'remove-item', item: '1' })
   })
 })

@@ -44,6 +44,17 @@ function eachSetChanged({ id, dose }: Item, change: (one: OwnSet) => OwnSet): Ed
   return dose?.eachSet && { kind: 'set-dose', item: id, dose: { ...dose, eachSet: dose.eachSet.map(change) } }
 }
 
+/** Several items once more, after the last of them. */
+export function copiedItems(plan: PlanDraft, items: readonly string[]): Edit | undefined {
+  const last = itemPlace(plan, items.at(-1) ?? '')
+  if (!last) return undefined
+  const edits = items.flatMap((id, index): Edit[] => {
+    const place = itemPlace(plan, id)
+    return place ? [{ kind: 'add-item', block: last.block.id, at: last.at + 1 + index, item: { ...place.item, id: freshId('i') } }] : []
+  })
+  return { kind: 'together', edits }
+}
+
 /** A block once more, with its items, right after it. */
 export function copiedBlock(plan: PlanDraft, block: string): { edit: Edit; id: string } | undefined {
   const place = blockPlace(plan, block)
