@@ -14,9 +14,10 @@ import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
 import { NARROW, useMedia } from '../shell/useMedia'
 import { usePreloaded } from '../shell/usePreloaded'
-import { TreadScrubber } from '../tread/TreadLine'
+import { TreadScrubber } from '../tread/TreadScrubber'
 import { ClassNotices } from './ClassNotices'
 import { DesignerHead } from './DesignerHead'
+import { edgeOf } from './edgeDrag'
 import { droppedBlock, droppedItem, movedItem, movedItems } from './moves'
 import { PlanTable } from './PlanTable'
 import { changedVersion, removedRow } from './planEdits'
@@ -252,6 +253,8 @@ export function Designer({
       <TreadScrubber
         line={model.tread}
         band={model.effort.band}
+        kitMoves={model.kitMoves}
+        edge={edgeOf(plan, model, selected, edit)}
         promisedSeconds={plan.promisedMinutes * 60}
         atSeconds={at}
         onMove={moveTo}

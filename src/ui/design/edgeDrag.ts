@@ -1,5 +1,7 @@
 import type { ClassModel, ModelItem } from '@/core/evaluate'
-import type { Block, PlanDose } from '@/core/plan'
+import type { Block, Edit, PlanDose, PlanDraft } from '@/core/plan'
+import type { Edge } from '../tread/TreadScrubber'
+import { itemPlace, type Selected } from './selection'
 
 /** A dose that is a little longer or shorter, and how it is said. */
 export interface EdgeDose {
@@ -56,4 +58,23 @@ export function doseAtEdge({ planDose }: Pick<ModelItem, 'planDose'>, block: Blo
   if (reps === undefined) return undefined
   const next = within(Math.round(reps * factor), 1, 200)
   return { part: { reps: next }, words: `${next} ${next === 1 ? 'repetition' : 'repetitions'}` }
+}
+
+/** The end of the item that is selected, for the stair. */
+export function edgeOf(plan: PlanDraft, model: ClassModel, selected: Selected | undefined, onEdit: (edit: Edit) => void): Edge | undefined {
+  if (selected?.kind !== 'item') return undefined
+  const item = model.items.find(({ id }) => id === selected.item)
+  const block = itemPlace(plan, selected.item)?.block
+  const work = item && workOf(item.id, model.timeline)
+  if (!item || !block || !work || !doseAtEdge(item, block, work.seconds, 0)) return undefined
+  const at = (by: number) => doseAtEdge(item, block, work.seconds, by)
+  return {
+    label: item.movement,
+    atSeconds: work.endSeconds,
+    saysAt: (by) => at(by)?.words,
+    onDraw: (by) => {
+      const drawn = at(by)
+      if (drawn) onEdit({ kind: 'change-dose', item: item.id, part: drawn.part, otherwise: item.planDose })
+    },
+  }
 }
