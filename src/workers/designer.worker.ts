@@ -8,6 +8,8 @@ function answer(request: Request): unknown {
   switch (request.kind) {
     case 'model':
       return desk.model(request.ask)
+    case 'changes':
+      return desk.changes(request.ask)
     case 'explain':
       return desk.explain(request.ask)
     case 'ladder':

@@ -8,6 +8,8 @@ import type { Change, GateHit, SessionChange, Verdict } from '@/core/safety'
 import type { Experience } from '@/core/timing'
 import type { HouseRules, Kit } from '@/core/vocabulary'
 
+import type { ModelChanges } from './modelChanges'
+
 export type WorkerPerson = RosterFacts
 
 /** One way to take part, for showing. */
@@ -107,11 +109,21 @@ export interface Beside {
   harder?: { id: string; name: string }
 }
 
+/** A class as it is shown, with the figures that were not sent before. */
+export interface Shown {
+  model: ClassModel
+  drawings: Record<string, Drawing>
+  beside: Record<string, Beside>
+}
+type ModelAsk = { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience; house?: HouseRules }
+
 /** What can be asked; each answer has the kind of its question. */
 export interface Questions {
-  model: {
-    ask: { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience; house?: HouseRules }
-    answer: { model: ClassModel; drawings: Record<string, Drawing>; beside: Record<string, Beside> }
+  model: { ask: ModelAsk; answer: Shown }
+  /** the same, told as what is other than the answer with the number that the asker has; whole where that is not the last one */
+  changes: {
+    ask: ModelAsk & { has: number }
+    answer: { number: number; whole: Shown } | { number: number; changes: ModelChanges; drawings: Shown['drawings']; beside: Shown['beside'] }
   }
   explain: { ask: { item: string; person: string }; answer: Explanation }
   ladder: { ask: { item: string }; answer: LadderView }

@@ -44,6 +44,7 @@ import { NO_EXPERIENCE } from '@/core/timing'
 import { DEFAULT_HOUSE_RULES } from '@/core/vocabulary'
 import { catalogueOf, drawingOf } from './catalogueOf'
 import type { Addable, Beside, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
+import { changesOf } from './modelChanges'
 
 const RULE_BASE = buildRuleBase(CONDITIONS)
 /** A shorter hold is no stretch that is held, s. */
@@ -67,6 +68,8 @@ export class DesignerDesk {
   evaluation: Evaluation | undefined
   /** what was shown of it */
   private shown: ClassModel | undefined
+  /** the last answer that was told by what is other, and its number */
+  private told: { number: number; model: ClassModel } | undefined
   private sent = new Set<string>()
 
   model({ plan, people, own, experience, house }: Questions['model']['ask']): Questions['model']['answer'] {
@@ -92,6 +95,16 @@ export class DesignerDesk {
     const fresh = ids.filter((id) => !this.sent.has(id))
     for (const id of fresh) this.sent.add(id)
     return { model, drawings: Object.fromEntries(fresh.map((id) => [id, this.drawing(id)])), beside: this.beside(sound) }
+  }
+
+  /** How the class reads now, told by what is other than the last answer, where the asker has that one. */
+  changes({ has, ...ask }: Questions['changes']['ask']): Questions['changes']['answer'] {
+    const before = this.told
+    const whole = this.model(ask)
+    const number = (before?.number ?? 0) + 1
+    this.told = { number, model: whole.model }
+    if (before?.number !== has) return { number, whole }
+    return { number, changes: changesOf(before.model, whole.model), drawings: whole.drawings, beside: whole.beside }
   }
 
   /** One step gentler and one harder for each item of the library, whether a verdict asks for it or not. */

@@ -38,78 +38,111 @@ const STEP = 0.5
 
 const halves = (effort: number): number => Math.round(effort / STEP) * STEP
 
-interface Load {
-  met: number
-  /** effort that the item asks, 0 where nobody works */
-  asked: number
-  armsOnly: boolean
+/** What an item asks of somebody: energy, MET, and effort; `steady`: the share of their reserve at which it settles. */
+interface Asked {
+  steady: number
+  rpe: number
 }
 
-function loadOf(segment: Segment, before: Segment | undefined, doneIn: (item: string) => Use | undefined): Load {
-  const { kind, base, item } = segment
-  const still = { met: RESTING_MET[base], asked: 0, armsOnly: false }
-  if (kind === 'change') {
-    const isFloor = base === 'floor' || before?.base === 'floor'
-    return { ...still, met: isFloor ? CHANGE_MET.floor : CHANGE_MET.other }
-  }
-  const use = kind === 'work' && item !== undefined ? doneIn(item) : undefined
-  if (use?.kind !== 'does') return kind === 'work' ? { ...still, met: RESTING_MET.seat } : still
-  const { demands } = use.option.judgement.settled
-  const { entry } = use.option
-  return {
-    met: demands[SLOT.met] ?? still.met,
-    asked: demands[SLOT.intendedRpe] ?? 0,
-    armsOnly: entry?.movement.purpose === 'strength-arms' && ARMS_ONLY_FAMILIES.has(familyOf(entry.planned.basePosition)),
-  }
+function askedOf(use: Use | undefined, { capacity }: Kinetics): Asked {
+  if (use?.kind !== 'does') return { steady: steadyShare(RESTING_MET.seat, capacity), rpe: 0 }
+  const { judgement, entry } = use.option
+  const { demands } = judgement.settled
+  const armsOnly = entry?.movement.purpose === 'strength-arms' && ARMS_ONLY_FAMILIES.has(familyOf(entry.planned.basePosition))
+  const steady = steadyShare(demands[SLOT.met] ?? RESTING_MET.seat, capacity)
+  return { steady: Math.min(1, steady * (armsOnly ? ARMS_ONLY : 1)), rpe: demands[SLOT.intendedRpe] ?? 0 }
+}
+
+/** Energy of a segment in which nobody works, MET. */
+function restingMet({ kind, base }: Segment, before: Segment | undefined): number {
+  if (kind !== 'change') return RESTING_MET[base]
+  return base === 'floor' || before?.base === 'floor' ? CHANGE_MET.floor : CHANGE_MET.other
 }
 
 /** Effort and share of the reserve at the end of every segment for one person. */
-function courseOf(segments: readonly Segment[], kinetics: Kinetics, cap: number, doneIn: (item: string) => Use | undefined) {
-  let share = steadyShare(RESTING_MET.seat, kinetics.capacity)
-  let before = share
-  return segments.map((segment, index) => {
-    const { met, asked, armsOnly } = loadOf(segment, segments[index - 1], doneIn)
-    const target = Math.min(1, steadyShare(met, kinetics.capacity) * (armsOnly ? ARMS_ONLY : 1))
-    // only more than before is answered late
-    const seconds = target > before ? Math.max(0, segment.seconds - DELAY_SECONDS) : segment.seconds
-    share = shareAfter(share, target, seconds, kinetics)
-    before = target
-    // nobody is asked for more than their cap, though the energy of it may be more
-    return { effort: halves(Math.max(Math.min(asked, cap), effortAt(share))), share }
-  })
+interface Course {
+  efforts: Float64Array
+  shares: Float64Array
 }
 
-function personEffort(
-  { assessment }: EvaluatedPerson,
-  plan: PlanDraft,
+/** @param resting energy of each segment in which nobody works, MET */
+function courseOf(
   segments: readonly Segment[],
-  course: readonly { effort: number; share: number }[],
-): PersonEffort {
+  resting: readonly number[],
+  kinetics: Kinetics,
+  cap: number,
+  useIn: ReadonlyMap<string, readonly Use[]>,
+  person: number,
+): Course {
+  const efforts = new Float64Array(segments.length)
+  const shares = new Float64Array(segments.length)
+  const asked = new Map<string, Asked>()
+  let share = steadyShare(RESTING_MET.seat, kinetics.capacity)
+  let before = share
+  for (const [index, { kind, item, seconds }] of segments.entries()) {
+    let target: number
+    let rpe = 0
+    if (kind === 'work' && item !== undefined) {
+      let own = asked.get(item)
+      if (!own) {
+        own = askedOf(useIn.get(item)?.[person], kinetics)
+        asked.set(item, own)
+      }
+      target = own.steady
+      // nobody is asked for more than their cap, though the energy of it may be more
+      rpe = Math.min(own.rpe, cap)
+    } else target = steadyShare(resting[index]!, kinetics.capacity)
+    // only more than before is answered late
+    share = shareAfter(share, target, target > before ? Math.max(0, seconds - DELAY_SECONDS) : seconds, kinetics)
+    before = target
+    efforts[index] = halves(Math.max(rpe, effortAt(share)))
+    shares[index] = share
+  }
+  return { efforts, shares }
+}
+
+function personEffort({ assessment }: EvaluatedPerson, plan: PlanDraft, segments: readonly Segment[], { efforts, shares }: Course): PersonEffort {
   const { person, response, limits } = assessment
+  const cap = limits.rpeCap.value
   const found: PersonEffort = { peak: 0, peakAtSeconds: 0, overSeconds: 0 }
-  let mostShare = 0
-  let worst = limits.rpeCap.value
-  for (const [index, { effort, share }] of course.entries()) {
-    const { startSeconds, seconds, item } = segments[index]!
+  let worst = cap
+  for (const [index, { startSeconds, seconds, item }] of segments.entries()) {
+    const effort = efforts[index]!
     if (effort > found.peak) Object.assign(found, { peak: effort, peakAtSeconds: Math.round(startSeconds) })
-    if (effort > limits.rpeCap.value) found.overSeconds += seconds
+    if (effort > cap) found.overSeconds += seconds
     if (effort > worst && item !== undefined) {
       worst = effort
       found.overItem = item
     }
-    mostShare = Math.max(mostShare, share)
   }
   const ceiling = ceilingFor(assessment, plan.school, { typedBpm: plan.ceilingBpm })
   const rest = person.restHr
   if (ceiling.kind === 'pulse' && rest >= 0) {
-    const rise = mostShare * (response.rise ?? 1) * (maximumBy(DEFAULT_FORMULA, person.age) - rest)
+    const rise = Math.max(0, ...shares) * (response.rise ?? 1) * (maximumBy(DEFAULT_FORMULA, person.age) - rest)
     found.pulse = { peak: Math.round(rest + rise + (plan.room.tempC > HOT_C ? HOT_BPM : 0)), ceiling: ceiling.bpm }
   }
   return { ...found, overSeconds: Math.round(found.overSeconds) }
 }
 
-/** The middle one of a sorted list. */
-const middleOf = (sorted: readonly number[]): number => sorted[sorted.length >> 1] ?? 0
+const STEPS = 10 / STEP + 1
+/** Least, middle and most of some efforts in half steps: counted, for there are few steps and many moments. */
+function spread(courses: readonly Course[], index: number, count: Uint16Array): { low: number; middle: number; high: number } {
+  count.fill(0)
+  for (const { efforts } of courses) count[efforts[index]! / STEP]!++
+  let seen = 0
+  let low = -1
+  let middle = -1
+  let high = 0
+  for (let step = 0; step < STEPS; step++) {
+    const here = count[step]!
+    if (here === 0) continue
+    seen += here
+    if (low < 0) low = step
+    if (middle < 0 && seen > courses.length >> 1) middle = step
+    high = step
+  }
+  return { low: low * STEP, middle: middle * STEP, high: high * STEP }
+}
 
 /**
  * How hard the class is expected to become for everybody, and for the group over its time: what each item asks of the person who does it, or what its
@@ -118,18 +151,19 @@ const middleOf = (sorted: readonly number[]): number => sorted[sorted.length >> 
 export function effortForecast(plan: PlanDraft, { people, items, timeline }: Pick<Evaluation, 'people' | 'items' | 'timeline'>): EffortForecast {
   const { segments } = timeline
   const usesOf = new Map(items.map(({ prescription, uses }) => [prescription.item.id, uses]))
+  const resting = segments.map((segment, index) => restingMet(segment, segments[index - 1]))
   const courses = people.map(({ assessment, sex }, index) => {
     if (assessment.closed) return undefined
     const { age, weeksInProgramme } = assessment.person
     const kinetics = kineticsOf({ age, sex, weeksInProgramme, response: assessment.response })
-    return courseOf(segments, kinetics, assessment.limits.rpeCap.value, (item) => usesOf.get(item)?.[index])
+    return courseOf(segments, resting, kinetics, assessment.limits.rpeCap.value, usesOf, index)
   })
   const taking = courses.filter((course) => course !== undefined)
   const band: EffortForecast['band'] = []
   if (taking.length > 0) {
+    const count = new Uint16Array(STEPS)
     for (const [index, { startSeconds }] of segments.entries()) {
-      const sorted = taking.map((course) => course[index]!.effort).sort((a, b) => a - b)
-      const now = { atSeconds: startSeconds, low: sorted[0]!, middle: middleOf(sorted), high: sorted.at(-1)! }
+      const now = { atSeconds: startSeconds, ...spread(taking, index, count) }
       const last = band.at(-1)
       if (!last || last.low !== now.low || last.middle !== now.middle || last.high !== now.high) band.push(now)
     }

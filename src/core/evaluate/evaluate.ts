@@ -8,7 +8,7 @@ import { type Option, type Placement, type Placing, placeGroup } from './options
 import { type Alone, aloneOf, type OwnRest, ownRests, pacingOf } from './pacing'
 import { restOption } from './rest'
 import type { AssessedPerson, Roster } from './roster'
-import { tracksFor } from './tracks'
+import { type Tracks, tracksFor } from './tracks'
 import { type PlanWarning, planWarnings } from './warnings'
 
 /** What one person does in one item. */
@@ -68,6 +68,19 @@ function useOf(person: AssessedPerson, placement: Placement, taken: string | und
   return { kind: 'rests', ...(rest && { with: rest }) }
 }
 
+const usesBefore = new WeakMap<Tracks, { people: readonly AssessedPerson[]; uses: readonly Use[] }>()
+/** What everybody does; the very same list while the same people have the same versions. */
+function usesOf(people: readonly AssessedPerson[], placements: readonly Placement[], tracks: Tracks, catalogue: Catalogue): readonly Use[] {
+  const before = usesBefore.get(tracks)
+  if (before?.people === people) return before.uses
+  const uses = people.map((person, index) => {
+    const track = tracks.assignment[index]
+    return useOf(person, placements[index]!, track === undefined ? undefined : tracks.shown[track], catalogue)
+  })
+  usesBefore.set(tracks, { people, uses })
+  return uses
+}
+
 /** Rests and pauses, decided once with every item judged alone (rule base 5.7). */
 function alonePlacements(plan: Plan, roster: Roster, items: readonly Prescription[], catalogue: Catalogue): Map<string, Alone[]> {
   return new Map(items.map((planned) => [planned.item.id, placeGroup(roster.people, planned, catalogue.entries, plan.room).map(aloneOf)]))
@@ -120,11 +133,9 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
     const placements = placeGroup(placing, planned, catalogue.entries, plan.room)
     const own = planned.entry?.variant.id ?? planned.movement
     const levels = levelsFor(placing, planned, catalogue, plan.bpm)
-    const { shown, assignment } = levels.length > 0 ? levelTracks(placements, levels, plan.tracks, own) : tracksFor(placements, plan.tracks, own)
-    const uses = people.map((person, index) => {
-      const track = assignment[index]
-      return useOf(person, placements[index]!, track === undefined ? undefined : shown[track], catalogue)
-    })
+    const tracks = levels.length > 0 ? levelTracks(placements, levels, plan.tracks, own) : tracksFor(placements, plan.tracks, own)
+    const { shown } = tracks
+    const uses = usesOf(people, placements, tracks, catalogue)
     decided.set(id, uses)
     const itsOwn = segments.filter((segment) => segment.item === id)
     return {

@@ -262,7 +262,39 @@ function keyOf(planned: Prescription, room: Availability): string {
  * planned loses nothing by it, so a version that serves none of the others is never worth showing. Exact, and for most items no
  * alternative need be sought at all.
  */
-export function placeGroup(people: readonly Placing[], planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Placement[] {
+export function placeGroup(
+  people: readonly Placing[],
+  planned: Prescription,
+  entries: readonly CatalogueEntry[],
+  room: Availability,
+): readonly Placement[] {
+  const before = groupsBefore.get(planned) ?? []
+  const inRoom = roomKey(room)
+  const same = before.find((group) => group.entries === entries && group.inRoom === inRoom && isSameGroup(group.people, people))
+  if (same) return same.placements
+  const placements = placed(people, planned, entries, room)
+  groupsBefore.set(planned, [{ entries, inRoom, people, placements }, ...before].slice(0, GROUPS_REMEMBERED))
+  return placements
+}
+
+/** A group at an item: alone, at its place in the class, and as it was before the last edits. */
+const GROUPS_REMEMBERED = 4
+interface GroupBefore {
+  entries: readonly CatalogueEntry[]
+  inRoom: string
+  people: readonly Placing[]
+  placements: readonly Placement[]
+}
+const groupsBefore = new WeakMap<Prescription, GroupBefore[]>()
+/** The same people, at places of the class that turn the same of their rules. */
+const isSameGroup = (one: readonly Placing[], other: readonly Placing[]): boolean =>
+  one.length === other.length &&
+  one.every(({ assessment, place: where, ownLoads }, index) => {
+    const now = other[index]!
+    return assessment === now.assessment && where?.key === now.place?.key && ownLoads === now.ownLoads
+  })
+
+function placed(people: readonly Placing[], planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Placement[] {
   const group = people.map(({ assessment, place: where, ownLoads }) => {
     const own = withOwnLoad(planned, ownLoads)
     const ownKg = ownLoads?.[planned.movement]

@@ -17,6 +17,9 @@ export interface Tracks {
 export function tracksFor(placements: readonly Placement[], most: number, plannedId: string): Tracks {
   const [first] = placements
   if (!first) return choose([], most, plannedId)
+  const asked = `${most} ${plannedId}`
+  const same = ofSame.get(placements)?.get(asked)
+  if (same) return same
   let known = chosen.get(first)
   if (!known) {
     known = new Map()
@@ -28,11 +31,14 @@ export function tracksFor(placements: readonly Placement[], most: number, planne
     tracks = choose(placements, most, plannedId)
     known.set(key, tracks)
   }
+  ofSame.set(placements, (ofSame.get(placements) ?? new Map<string, Tracks>()).set(asked, tracks))
   return tracks
 }
 
 /** Remembered by the placements themselves: an edit of one item leaves the choice of the others as it was. */
 const chosen = new WeakMap<Placement, Map<string, Tracks>>()
+/** The very same list of placements needs no looking up. */
+const ofSame = new WeakMap<readonly Placement[], Map<string, Tracks>>()
 const numbers = new WeakMap<Placement, number>()
 let next = 0
 function numberOf(placement: Placement): number {

@@ -156,10 +156,31 @@ export function viewOfUse(use: Use, ownKg?: number): UseView {
   }
 }
 
+const cells = new WeakMap<Placement, Map<string, Cell>>()
+/** The cell of a placement: the very same as before while nothing of it is other, so that what did not change need not be told again. */
 function cellOf(placement: Placement, use: Use, ownKg: number | undefined): Cell {
-  const { judgement } = placement
-  const because = judgement.gate?.text ?? judgement.hits.find((hit) => hit.then === 'avoid' || hit.then === 'modify')?.why
-  return { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use, ownKg), ...(because && { because }) }
+  const key = `${use.kind} ${use.kind === 'does' ? use.option.id : use.kind === 'rests' ? (use.with?.variant.id ?? '') : use.gate.id} ${ownKg ?? ''}`
+  const known = cells.get(placement) ?? new Map<string, Cell>()
+  cells.set(placement, known)
+  let cell = known.get(key)
+  if (!cell) {
+    const { judgement } = placement
+    const because = judgement.gate?.text ?? judgement.hits.find((hit) => hit.then === 'avoid' || hit.then === 'modify')?.why
+    cell = { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use, ownKg), ...(because && { because }) }
+    known.set(key, cell)
+  }
+  return cell
+}
+
+const cellsBefore = new WeakMap<readonly Use[], Cell[]>()
+/** A cell for everybody; the very same list while everybody does the same. */
+function cellsOfItem(placements: readonly Placement[], uses: readonly Use[], people: Evaluation['people'], movement: string): Cell[] {
+  let known = cellsBefore.get(uses)
+  if (!known) {
+    known = placements.map((placement, index) => cellOf(placement, uses[index]!, people[index]?.ownLoads?.[movement]))
+    cellsBefore.set(uses, known)
+  }
+  return known
 }
 
 /** Of an item some of whose sets have a version of their own: which sets are done in this one. */
@@ -193,7 +214,7 @@ function itemView(
     startSeconds,
     seconds,
     known: familiar.includes(movement),
-    cells: placements.map((placement, index) => cellOf(placement, uses[index]!, people[index]?.ownLoads?.[movement])),
+    cells: cellsOfItem(placements, uses, people, movement),
     shown: [...shown],
     ...(levels.length > 0 && {
       levels: levels.map(({ id, may }) => ({ id, notFor: people.flatMap(({ name: one }, person) => (may[person] ? [] : [one])) })),

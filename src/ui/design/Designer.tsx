@@ -8,7 +8,7 @@ import { type Edit, type PhaseKind, type PlanDraft, wholeItem } from '@/core/pla
 import { clock, type Experience, type SegmentKind, segmentAt } from '@/core/timing'
 import type { HouseRules } from '@/core/vocabulary'
 import { beginSession } from '@/server/actions/sessions'
-import type { ClassQuestion, Questions, StoredOwn, WorkerPerson } from '@/workers/designerContract'
+import type { ClassQuestion, Shown, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import type { Overruled } from '../fit/OverruleList'
 import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
@@ -82,7 +82,7 @@ interface Props {
   overruled: Overruled[]
   places: { clientId: string; place: 'enrolled' | 'waiting' | 'guest' }[]
   rosterRevision: number
-  first: Questions['model']['answer']
+  first: Shown
   /** a version to put into the plan as soon as the page is there */
   adding?: { variant: string; phase: PhaseKind } | undefined
 }

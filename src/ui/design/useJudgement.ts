@@ -2,7 +2,8 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { PlanDraft } from '@/core/plan'
-import type { Questions, WorkerPerson } from '@/workers/designerContract'
+import type { Shown, WorkerPerson } from '@/workers/designerContract'
+import { withChanges } from '@/workers/modelChanges'
 import type { useDesk } from './useDesk'
 
 /** Whether what is shown belongs to the plan as it stands: an old verdict under a new plan says so. */
@@ -11,13 +12,7 @@ type Judged = 'current' | 'pending' | 'failed'
 const PENDING_SHOWN_AFTER = 400
 
 /** The plan as the worker judges it: what is shown stays until the next answer is there, and says so when that takes a while. */
-export function useJudgement(
-  ask: ReturnType<typeof useDesk>,
-  first: Questions['model']['answer'],
-  startPlan: PlanDraft,
-  plan: PlanDraft,
-  people: WorkerPerson[],
-) {
+export function useJudgement(ask: ReturnType<typeof useDesk>, first: Shown, startPlan: PlanDraft, plan: PlanDraft, people: WorkerPerson[]) {
   const [shown, setShown] = useState(first)
   const drawings = useRef<Record<string, Drawing>>(first.drawings)
   const [judged, setJudged] = useState<Judged>('current')
@@ -28,6 +23,8 @@ export function useJudgement(
     const timer = setTimeout(() => setSlow(true), PENDING_SHOWN_AFTER)
     return () => clearTimeout(timer)
   }, [judged])
+  // every answer builds on the one before, also when the next edit has overtaken it
+  const held = useRef({ number: 0, model: first.model })
   const [again, setAgain] = useState(0)
   const judgedPlan = useRef(startPlan)
   const judgedPeople = useRef(people)
@@ -41,12 +38,15 @@ export function useJudgement(
     judgedPeople.current = people
     let live = true
     setJudged('pending')
-    void ask('model', { plan, ...changed }).then(
+    void ask('changes', { plan, ...changed, has: held.current.number }).then(
       (answer) => {
+        const model = 'whole' in answer ? answer.whole.model : withChanges(held.current.model, answer.changes)
+        held.current = { number: answer.number, model }
+        const { drawings: fresh, beside } = 'whole' in answer ? answer.whole : answer
         // kept even when the next edit has overtaken this answer: the desk sends each drawing once
-        Object.assign(drawings.current, answer.drawings)
+        Object.assign(drawings.current, fresh)
         if (!live) return
-        setShown(answer)
+        setShown({ model, drawings: fresh, beside })
         setJudged('current')
       },
       () => live && setJudged('failed'),

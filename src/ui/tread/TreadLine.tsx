@@ -1,5 +1,5 @@
 'use client'
-import { useId } from 'react'
+import { memo, useId } from 'react'
 import type { EffortForecast } from '@/core/evaluate'
 import type { PhaseKind } from '@/core/plan'
 import { BASES, type TreadLine as Line } from '@/core/timing'
@@ -79,37 +79,33 @@ function Marks({ line, kitMoves, x, y }: { line: Line; kitMoves: readonly number
 
 type EffortBandLine = EffortForecast['band']
 
-/** Effort as bars from the foot of its band, in the same time as the stair: the middle of the group, and paler up to whoever has it hardest. */
-function EffortBand({ line, band, x }: { line: Line; band: EffortBandLine; x: (second: number) => number }) {
+/** Effort from the foot of its band, in the same time as the stair: the middle of the group, and paler up to whoever has it hardest. One shape each. */
+const EffortBand = memo(function EffortBand({ line, band, from, until }: { line: Line; band: EffortBandLine; from: number; until: number }) {
+  const x = scaleOf({ from, until })
   const foot = EFFORT_TOP + EFFORT_HEIGHT
   const points = band.length > 0 ? band : line.effort.map(({ atSeconds, rpe }) => ({ atSeconds, middle: rpe, high: rpe }))
-  const bar = (rpe: number, from: number, until: number, opacity: number) => {
-    const height = (Math.min(10, rpe) / 10) * EFFORT_HEIGHT
-    // rest is no effort
-    return (
-      rpe > 1 && (
-        <rect x={x(from)} y={foot - height} width={Math.max(0, x(until) - x(from))} height={height} fill="var(--effort)" fillOpacity={opacity} />
-      )
-    )
+  const shape = (rpeOf: (point: (typeof points)[number]) => number) => {
+    const steps = points.map((point, index) => {
+      const rpe = rpeOf(point)
+      // rest is no effort
+      const top = rpe > 1 ? foot - (Math.min(10, rpe) / 10) * EFFORT_HEIGHT : foot
+      return `L${x(point.atSeconds).toFixed(1)} ${top.toFixed(1)}H${x(points[index + 1]?.atSeconds ?? line.totalSeconds).toFixed(1)}`
+    })
+    return points.length === 0 ? '' : `M${x(points[0]!.atSeconds).toFixed(1)} ${foot}${steps.join('')}V${foot}Z`
   }
   return (
-    <g>
-      {points.map(({ atSeconds, middle, high }, index) => {
-        const until = points[index + 1]?.atSeconds ?? line.totalSeconds
-        return (
-          <g key={atSeconds}>
-            {high > middle && bar(high, atSeconds, until, 0.4)}
-            {bar(middle, atSeconds, until, 1)}
-          </g>
-        )
-      })}
+    <g fill="var(--effort)">
+      <path d={shape(({ high }) => high)} fillOpacity={0.4} />
+      <path d={shape(({ middle }) => middle)} />
       <line x1={LEFT} x2={WIDTH - RIGHT} y1={foot} y2={foot} stroke="var(--line)" />
     </g>
   )
-}
+})
+
+const NONE: never[] = []
 
 /** A class as a stair: time runs to the right, and the higher the tread the less the base holds. */
-export function TreadLine({ line, band = [], view, kitMoves = [], promisedSeconds, atSeconds }: TreadProps) {
+export function TreadLine({ line, band = NONE, view, kitMoves = NONE, promisedSeconds, atSeconds }: TreadProps) {
   const span = spanOf(line, promisedSeconds)
   const { from, until } = view ?? { from: 0, until: span }
   const x = scaleOf({ from, until })
@@ -161,7 +157,7 @@ export function TreadLine({ line, band = [], view, kitMoves = [], promisedSecond
             fill={phase.kind === 'main' ? 'var(--line)' : 'url(#rungs)'}
           />
         ))}
-        <EffortBand line={line} band={band} x={x} />
+        <EffortBand line={line} band={band} from={from} until={until} />
         <path d={top} fill="none" stroke="var(--plum)" strokeWidth="3" strokeLinejoin="round" />
         <Marks line={line} kitMoves={kitMoves} x={x} y={y} />
       </g>
