@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { PlanDraft } from '@/core/plan'
 import type { Shown, WorkerPerson } from '@/workers/designerContract'
@@ -29,7 +29,8 @@ export function useJudgement(ask: ReturnType<typeof useDesk>, first: Shown, star
   const judgedPlan = useRef(startPlan)
   const judgedPeople = useRef(people)
   const judgedAgain = useRef(again)
-  useEffect(() => {
+  // before the paint: the worker judges while the page paints what was typed
+  useLayoutEffect(() => {
     if (plan === judgedPlan.current && people === judgedPeople.current && again === judgedAgain.current) return
     judgedAgain.current = again
     // people who are sent again are assessed and judged from the start
