@@ -191,6 +191,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           onSet={(change) => edit({ kind: 'set-phase', phase: phase.id, change })}
           onMove={(by) => maybe(movedPhase(plan, phase.id, by))}
           onRemove={() => edit({ kind: 'remove-phase', phase: phase.id })}
+          onBlock={(block) => onSelect({ kind: 'block', block })}
           onAddBlock={(format) => also(addedBlock(plan, { phase: phase.id }, format), (made) => ({ kind: 'block', block: made }))}
           onAddPhase={(kind) => also(addedPhase(plan, phase.id, kind), (made) => ({ kind: 'phase', phase: made }))}
         />

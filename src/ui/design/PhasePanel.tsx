@@ -2,17 +2,19 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import { type BlockFormat, PHASE_KINDS, type Phase, type PhaseKind } from '@/core/plan'
 import { NewBlock } from './BlockPanel'
+import { blockWords } from './rowWords'
 
 export interface PhaseIntents {
   onSet: (change: { kind?: PhaseKind; title?: string }) => void
   onMove: (by: -1 | 1) => void
   onRemove: () => void
+  onBlock: (block: string) => void
   onAddBlock: (format: BlockFormat) => void
   onAddPhase: (kind: PhaseKind) => void
 }
 
 /** One part of the class: what it is, its place, and what is put into it. */
-export function PhasePanel({ phase, onSet, onMove, onRemove, onAddBlock, onAddPhase }: { phase: Phase } & PhaseIntents) {
+export function PhasePanel({ phase, onSet, onMove, onRemove, onBlock, onAddBlock, onAddPhase }: { phase: Phase } & PhaseIntents) {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex items-start pr-9">
@@ -41,6 +43,20 @@ export function PhasePanel({ phase, onSet, onMove, onRemove, onAddBlock, onAddPh
           ))}
         </select>
       </label>
+      {phase.blocks.length > 0 && (
+        <section aria-label="Its blocks">
+          <h3>Its blocks</h3>
+          <ul>
+            {phase.blocks.map((block) => (
+              <li key={block.id}>
+                <button type="button" className="min-h-11 text-left underline-offset-4 hover:underline" onClick={() => onBlock(block.id)}>
+                  {blockWords(block)}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <NewBlock label="A new block in it" onAdd={onAddBlock} />
       <section aria-label="A new part after it">
         <h3>A new part after it</h3>
