@@ -22,6 +22,8 @@ function answer(request: Request): unknown {
       return desk.choices(request.ask)
     case 'fill':
       return desk.fill()
+    case 'quality':
+      return desk.quality(request.ask)
     case 'order':
       return desk.order()
     case 'questions':

@@ -1,4 +1,5 @@
 import type { Drawing } from '@/core/body'
+import type { Quality } from '@/core/coverage'
 import type { Ceiling } from '@/core/effort'
 import type { ClassModel, FillOffer, OpenQuestion, OrderOffer, PersonEffort, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
@@ -19,6 +20,8 @@ export interface OptionView {
   name: string
   changes: Change[]
   sessionChanges: SessionChange[]
+  /** levels of the item with it among them, gentlest first, where it can be one */
+  asLevel?: string[]
 }
 export interface Explanation {
   personId: string
@@ -135,6 +138,8 @@ export interface Questions {
   fill: { ask: null; answer: FillOffer[] }
   /** orders of the movements with fewer changes of kit or position */
   order: { ask: null; answer: OrderOffer[] }
+  /** a movement for what the class has nothing of */
+  quality: { ask: { quality: Quality }; answer: FillOffer | null }
   choices: { ask: { phase: string }; answer: Addable[] }
   questions: { ask: null; answer: ClassQuestion[] }
 }

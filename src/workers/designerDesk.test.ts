@@ -177,3 +177,39 @@ describe('the rules of the house change what is offered first, and hide nothing'
     expect(firstOf(offeredWith({ impactInPregnancy: 'none' }), isBrisk)).toBe(firstOf(offeredWith({ impactInPregnancy: 'as-judged' }), isBrisk))
   })
 })
+
+describe('what is offered in one click', () => {
+  const seats = planSchema.parse({
+    title: 'Seats',
+    promisedMinutes: 40,
+    phases: [
+      { id: 'w', kind: 'warm-up', blocks: [{ id: 'a', items: [{ id: '1', variant: 'march/seated' }] }] },
+      { id: 'm', kind: 'main', blocks: [{ id: 'b', items: [{ id: '2', variant: 'squat/hold2' }] }] },
+    ],
+  })
+  test('another step of the ladder as a level, gentlest first, with what is planned among them', () => {
+    const desk = new DesignerDesk()
+    desk.model({ plan: seats, people: twelve })
+    const { options } = desk.explain({ item: '2', person: twelve[0]!.id })
+    const ladder = LIBRARY.entries.filter(({ movement }) => movement.id === 'squat').map(({ variant }) => variant.id)
+    for (const { id, asLevel } of options) {
+      if (!ladder.includes(id) || id === 'squat/hold2') expect(asLevel).toBeUndefined()
+      else {
+        expect([...asLevel!].sort()).toEqual([id, 'squat/hold2'].sort())
+        expect(asLevel!.map((one) => ladder.indexOf(one))).toEqual(asLevel!.map((one) => ladder.indexOf(one)).sort((a, b) => a - b))
+      }
+    }
+    expect(options.some(({ asLevel }) => asLevel)).toBe(true)
+  })
+  test('a movement for what is missing: it is of that quality, and as long as it says', () => {
+    const desk = new DesignerDesk()
+    desk.model({ plan: seats, people: twelve })
+    const offer = desk.quality({ quality: 'balance' })!
+    const after = applyEdit(seats, offer.edit).plan
+    const { model } = new DesignerDesk().model({ plan: after, people: twelve })
+    expect(model.coverage.qualities.map(({ quality }) => quality)).toContain('balance')
+    expect(model.timeline.totalSeconds).toBe(offer.seconds)
+    const added = model.items.find(({ id }) => !itemsOf(seats).some(({ item }) => item.id === id))!
+    for (const { use } of added.cells) expect(use.kind).not.toBe('rests')
+  })
+})

@@ -19,6 +19,7 @@ import {
   openQuestions,
   orderOffers,
   place,
+  qualityOffer,
   type Roster,
   restOption,
   sessionOf,
@@ -29,6 +30,7 @@ import { reasonOf } from '@/core/formats'
 import { bandFor, type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, SLOT, sayable } from '@/core/movement'
 import {
   aloneInBlock,
+  LEVEL_LETTERS,
   type PhaseKind,
   type Plan,
   type PlanDose,
@@ -195,6 +197,7 @@ export class DesignerDesk {
         .sort((a, b) => Number(use?.kind === 'does' && use.option.id === b.id) - Number(use?.kind === 'does' && use.option.id === a.id))
         .slice(0, 6)
         .map(({ entry, id, changes, sessionChanges }) => ({
+          ...this.asLevel(planned, entry),
           id,
           movement: entry?.movement.name ?? planned.name,
           name: entry?.variant.name ?? '',
@@ -203,6 +206,14 @@ export class DesignerDesk {
         })),
       ...(use?.kind !== 'does' && { rest: restOption(assessment, this.catalogue.entries)?.variant.name ?? 'Rest with easy breathing' }),
     }
+  }
+
+  /** The levels of an item with one more among them; nothing where it is of another movement, there already, or one too many. */
+  private asLevel({ item, entry: own }: Prescription, entry: CatalogueEntry | undefined): { asLevel?: string[] } {
+    if (!own || !entry || entry.movement.id !== own.movement.id || item.dose?.eachSet?.some(({ variant }) => variant !== undefined)) return {}
+    const levels = new Set([...(item.levels ?? [own.variant.id]), entry.variant.id])
+    if (levels.size < 2 || levels.size > LEVEL_LETTERS.length || levels.size === item.levels?.length) return {}
+    return { asLevel: ladderOf(this.catalogue, own.movement.id).flatMap(({ variant }) => (levels.has(variant.id) ? [variant.id] : [])) }
   }
 
   /** What somebody lifts in an item, and the band for it: that of the version they do. */
@@ -289,6 +300,11 @@ export class DesignerDesk {
   order(): Questions['order']['answer'] {
     const judged = this.judged()
     return judged ? orderOffers(judged) : []
+  }
+
+  quality({ quality }: Questions['quality']['ask']): Questions['quality']['answer'] {
+    const judged = this.judged()
+    return (judged && qualityOffer(judged, quality)) ?? null
   }
 
   private judged() {

@@ -10,6 +10,9 @@ const MASSES: readonly { upToKg: number; name: string }[] = [
   { upToKg: 5, name: 'a full five-litre canister' },
 ]
 
+/** What a household has of this mass; nothing of what is heavier than all of them. @param kg in each hand */
+export const standInFor = (kg: number): string | undefined => MASSES.find(({ upToKg }) => kg <= upToKg)?.name
+
 const NAMES: Record<Kit, { name: string; standIn: string }> = {
   chair: { name: 'sturdy chair', standIn: 'another heavy chair with a back and four legs' },
   armchair: { name: 'chair with arms', standIn: 'a heavy kitchen chair with arms' },
@@ -35,8 +38,8 @@ export const kitWords = (kit: readonly Kit[], loadKg: number): string =>
     : kit
         .map((one) => {
           const { name, standIn } = NAMES[one]
-          const mass = one === 'dumbbell' ? MASSES.find(({ upToKg }) => loadKg <= upToKg) : undefined
-          const instead = mass ? `or ${mass.name}` : standIn && (standIn.startsWith('none') ? standIn : `or ${standIn}`)
+          const mass = one === 'dumbbell' ? standInFor(loadKg) : undefined
+          const instead = mass ? `or ${mass}` : standIn && (standIn.startsWith('none') ? standIn : `or ${standIn}`)
           return `${name}${one === 'dumbbell' && loadKg > 0 ? `, ${loadKg} kg in each hand` : ''}${instead ? ` (${instead})` : ''}`
         })
         .join('; ')

@@ -38,7 +38,7 @@ export function toFill({ promisedMinutes }: Pick<Plan, 'promisedMinutes'>, { tot
 }
 
 /** Versions that most of those who may take part today can do, the most wanted first: what the class lacks, then what it has least of. */
-function wanted({ plan, evaluation, roster, catalogue }: Judged, here: string | undefined): CatalogueEntry[] {
+function wanted({ plan, evaluation, roster, catalogue }: Judged, here: string | undefined, only?: Quality): CatalogueEntry[] {
   const inPlan = new Set(evaluation.items.map(({ prescription }) => prescription.movement))
   const have = new Set(evaluation.items.map(({ prescription }) => qualityOf(prescription.demands.purpose)))
   const worked = new Map<string, number>()
@@ -58,7 +58,7 @@ function wanted({ plan, evaluation, roster, catalogue }: Judged, here: string | 
     .filter(
       ({ movement, variant, planned }) =>
         !inPlan.has(movement.id) &&
-        (movement.phase === 'main' || movement.phase === 'any') &&
+        (only === undefined ? movement.phase === 'main' || movement.phase === 'any' : qualityOf(movement.purpose) === only) &&
         movement.purpose !== 'relaxation' &&
         planned.intendedRpe <= MOST_RPE &&
         // jumps and drops are nobody's filler: whoever wants them puts them in
@@ -84,7 +84,7 @@ function wanted({ plan, evaluation, roster, catalogue }: Judged, here: string | 
   for (const { entry } of scored) {
     if (found.length === 2 * MOST_MOVEMENTS) break
     // one version of a movement, and not three of one kind in a row
-    const kinds = found.slice(-2).filter(({ movement }) => movement.purpose === entry.movement.purpose).length
+    const kinds = only ? 0 : found.slice(-2).filter(({ movement }) => movement.purpose === entry.movement.purpose).length
     if (taken.has(entry.movement.id) || kinds === 2) continue
     taken.add(entry.movement.id)
     found.push(entry)
@@ -168,4 +168,24 @@ export function fillOffers(from: Judged): FillOffer[] {
   if (toFill(from.plan, from.evaluation.timeline) === 0) return []
   const until = from.plan.promisedMinutes * 60 - SPARE_SECONDS
   return [movements(from, until), sets(from, until)].flatMap((offer) => offer ?? [])
+}
+
+/**
+ * One movement for a quality that the class has none of, in the part where it belongs: the one that suits the group best. It leaves nobody with a
+ * stricter verdict than before, gives everybody something to do, and brings no new warning.
+ */
+export function qualityOffer(from: Judged, quality: Quality): FillOffer | undefined {
+  const { plan } = from
+  const used = new Set(plan.phases.flatMap((one) => [one.id, ...one.blocks.flatMap((block) => [block.id, ...block.items.map(({ id }) => id)])]))
+  const item = freeId(used, 'q')
+  for (const entry of wanted(from, undefined, quality)) {
+    const wants = entry.movement.phase === 'any' ? 'main' : entry.movement.phase
+    const phase = plan.phases.findLast(({ kind }) => partOf(kind) === wants) ?? plan.phases.findLast(({ kind }) => partOf(kind) === 'main')
+    const block = phase?.blocks.findLast(({ format }) => format === 'straight')
+    if (!block) continue
+    const edit: Edit = { kind: 'add-item', block: block.id, at: block.items.length, item: { id: item, variant: entry.variant.id } }
+    const then = harmless(plan, edit, from, new Set([item]), Number.POSITIVE_INFINITY)
+    if (then) return { kind: 'movements', edit, names: [`${entry.movement.name}, ${entry.variant.name.toLowerCase()}`], seconds: then.seconds }
+  }
+  return undefined
 }

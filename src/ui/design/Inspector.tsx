@@ -15,7 +15,7 @@ import { newFrame } from './newBlock'
 import { OrderOffers } from './OrderOffers'
 import { OverviewPanel } from './OverviewPanel'
 import { PhasePanel } from './PhasePanel'
-import { addedBlock, addedPhase, copiedBlock, copiedItem, copiedItems, knownSet, movementsIn } from './planEdits'
+import { addedBlock, addedPhase, copiedBlock, copiedItem, copiedItems, knownSet, movementsIn, offeredLevels, plannedInstead } from './planEdits'
 import { blockPlace, freshId, itemPlace, type Selected } from './selection'
 import type { useDesk } from './useDesk'
 
@@ -79,7 +79,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
   const taking = model.people.filter(({ closed }) => !closed).length
   if (selected === undefined)
     return (
-      <OverviewPanel model={model} onEdit={edit}>
+      <OverviewPanel model={model} ask={ask} onEdit={edit}>
         {children}
         <FillOffers model={model} ask={ask} onEdit={edit} />
         <OrderOffers model={model} ask={ask} onEdit={edit} />
@@ -92,7 +92,12 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
           <h2>
             {why.person}: {why.item}
           </h2>
-          <Reasons explanation={why} />
+          <Reasons
+            explanation={why}
+            onTake={(option, as) =>
+              maybe(as === 'level' ? offeredLevels(plan, selected.item, option.asLevel) : plannedInstead(plan, selected.item, option.id))
+            }
+          />
           {why.load && <OwnLoad key={why.personId} person={why.person} personId={why.personId} load={why.load} />}
           <OverruleForm explanation={why} classId={id} item={selected.item} day={day} onDone={() => onSelect(undefined)} />
         </div>

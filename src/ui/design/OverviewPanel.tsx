@@ -1,4 +1,5 @@
 'use client'
+import { standInFor } from '@/content/kit/standIns'
 import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { ClassModel } from '@/core/evaluate'
 import type { Edit } from '@/core/plan'
@@ -7,6 +8,8 @@ import { MarkLegend } from '../fit/Mark'
 import { EVERYDAY_WORDS, hintMend, hintWords, QUALITY_WORDS } from './coverageWords'
 import { EffortForecastView } from './EffortForecastView'
 import { kitListWords } from './kitListWords'
+import { QualityOffer } from './QualityOffer'
+import type { useDesk } from './useDesk'
 
 /** Lengths beside each other, the longest as wide as there is room. */
 function Bars({ label, rows }: { label: string; rows: { name: string; size: number; says: string }[] }) {
@@ -33,9 +36,21 @@ const moves = (have: number, fewest: number, what: string, unit: string): string
   `${have} ${have === 1 ? unit : `${unit}s`} of ${what}${have > fewest ? `, ${fewest} at the fewest` : ''}`
 
 /** The class as a whole: what is worth a look, what it trains, how people and kit move. */
-export function OverviewPanel({ model, onEdit, children }: { model: ClassModel; onEdit: (edit: Edit) => void; children: React.ReactNode }) {
+export function OverviewPanel({
+  model,
+  ask,
+  onEdit,
+  children,
+}: {
+  model: ClassModel
+  ask: ReturnType<typeof useDesk>
+  onEdit: (edit: Edit) => void
+  children: React.ReactNode
+}) {
   const { coverage } = model
   const nameOf = (item: string) => model.items.find(({ id }) => id === item)?.movement ?? item
+  const weights = model.kit.find(({ kit }) => kit === 'dumbbell')?.loads ?? []
+  const standIns = weights.flatMap(({ kg }) => (standInFor(kg) ? [`${kg} kg is ${standInFor(kg)}`] : []))
   const worked = coverage.muscles.filter(({ sets }) => sets > 0).toSorted((a, b) => b.sets - a.sets)
   const resting = coverage.muscles.filter(({ sets }) => sets === 0)
   return (
@@ -48,6 +63,7 @@ export function OverviewPanel({ model, onEdit, children }: { model: ClassModel; 
             return (
               <li key={index} className="border-l-4 border-line pl-2 leading-snug">
                 {hintWords(hint, nameOf)}{' '}
+                {hint.code === 'nothing-for' && <QualityOffer quality={hint.quality} model={model} ask={ask} onEdit={onEdit} />}
                 {mend && (
                   <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={() => onEdit(mend.edit)}>
                     {mend.words}
@@ -58,6 +74,7 @@ export function OverviewPanel({ model, onEdit, children }: { model: ClassModel; 
           })}
         </ul>
       )}
+      <EffortForecastView model={model} nameOf={nameOf} />
       {model.items.length > 0 && (
         <>
           <Bars
@@ -78,7 +95,6 @@ export function OverviewPanel({ model, onEdit, children }: { model: ClassModel; 
           </p>
         </>
       )}
-      <EffortForecastView model={model} nameOf={nameOf} />
       {model.kit.length > 0 && (
         <section aria-label="Kit to set out">
           <h3>Kit to set out</h3>
@@ -87,6 +103,7 @@ export function OverviewPanel({ model, onEdit, children }: { model: ClassModel; 
               <li key={need.kit}>{kitListWords(need, nameOf)}</li>
             ))}
           </ul>
+          {standIns.length > 0 && <p className="text-[0.94rem] text-soft">Without weights: {standIns.join('; ')}.</p>}
         </section>
       )}
       <MarkLegend />

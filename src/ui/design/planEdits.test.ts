@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { applyEdit, BLOCK_FORMATS, blockSchema, type Edit, itemsOf, type PlanDraft, planSchema } from '@/core/plan'
 import { droppedBlock, droppedItem, movedBlock, movedItem, movedItems, movedPhase } from './moves'
 import { newBlock, newFrame } from './newBlock'
-import { addedBlock, addedPhase, changedVersion, copiedBlock, copiedItem, copiedItems, removedRow } from './planEdits'
+import { addedBlock, addedPhase, changedVersion, copiedBlock, copiedItem, copiedItems, plannedInstead, removedRow } from './planEdits'
 import { placeToAdd, stillThere, withMore } from './selection'
 
 const item = (id: string) => ({ id, variant: 'march/seated' })
@@ -180,4 +180,12 @@ describe('a row that stands for single sets of an item', () => {
     expect(changedVersion(own, '1', 'march/free')).toMatchObject({ kind: 'set-variant', item: '1' })
     expect(removedRow(own, '1')).toEqual({ kind: 'remove-item', item: '1' })
   })
+})
+
+test('another version in the place of an item keeps its place, and of the same movement its dose', () => {
+  const dosed = applyEdit(plan, { kind: 'set-dose', item: '2', dose: { sets: 3, reps: 7, holdSeconds: 0 } }).plan
+  const after = (variant: string) => itemsOf(applyEdit(dosed, plannedInstead(dosed, '2', variant)!).plan)[1]!.item
+  expect(after('march/free')).toMatchObject({ id: '2', variant: 'march/free', dose: { sets: 3 } })
+  expect(after('squat/hold2')).toMatchObject({ variant: 'squat/hold2' })
+  expect(after('squat/hold2').dose).toBeUndefined()
 })

@@ -55,6 +55,27 @@ export function copiedItems(plan: PlanDraft, items: readonly string[]): Edit | u
   return { kind: 'together', edits }
 }
 
+/** An item with levels. */
+export function offeredLevels(plan: PlanDraft, row: string, levels: string[] | undefined): Edit | undefined {
+  const item = itemPlace(plan, row)?.item
+  return item && levels && { kind: 'set-item', item: item.id, change: { levels } }
+}
+
+/** Another version in the place of an item: of the same movement with its dose, of another one at the dose of the library. */
+export function plannedInstead(plan: PlanDraft, row: string, variant: string): Edit | undefined {
+  const place = itemPlace(plan, row)
+  if (!place) return undefined
+  const { item, block, at } = place
+  if (movementIdOf(item) === movementIdOf({ variant })) return changedVersion(plan, row, variant)
+  return {
+    kind: 'together',
+    edits: [
+      { kind: 'remove-item', item: item.id },
+      { kind: 'add-item', block: block.id, at, item: { id: freshId('i'), variant, ...(item.optional && { optional: true }) } },
+    ],
+  }
+}
+
 /** A block once more, with its items, right after it. */
 export function copiedBlock(plan: PlanDraft, block: string): { edit: Edit; id: string } | undefined {
   const place = blockPlace(plan, block)

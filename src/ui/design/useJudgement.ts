@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { PlanDraft } from '@/core/plan'
 import type { Shown, WorkerPerson } from '@/workers/designerContract'
@@ -29,32 +29,48 @@ export function useJudgement(ask: ReturnType<typeof useDesk>, first: Shown, star
   const judgedPlan = useRef(startPlan)
   const judgedPeople = useRef(people)
   const judgedAgain = useRef(again)
-  // before the paint: the worker judges while the page paints what was typed
-  useLayoutEffect(() => {
-    if (plan === judgedPlan.current && people === judgedPeople.current && again === judgedAgain.current) return
-    judgedAgain.current = again
-    // people who are sent again are assessed and judged from the start
-    const changed = people === judgedPeople.current ? {} : { people }
-    judgedPlan.current = plan
-    judgedPeople.current = people
-    let live = true
-    setJudged('pending')
-    void ask('changes', { plan, ...changed, has: held.current.number }).then(
+  /** what is to be judged next: the latest alone, so that what is overtaken is never asked */
+  const wanted = useRef<{ plan: PlanDraft; people?: WorkerPerson[] }>(undefined)
+  const underway = useRef(false)
+  const judge = useCallback(() => {
+    const next = wanted.current
+    if (!next || underway.current) return
+    wanted.current = undefined
+    underway.current = true
+    void ask('changes', { ...next, has: held.current.number }).then(
       (answer) => {
+        underway.current = false
         const model = 'whole' in answer ? answer.whole.model : withChanges(held.current.model, answer.changes)
         held.current = { number: answer.number, model }
         const { drawings: fresh, beside } = 'whole' in answer ? answer.whole : answer
         // kept even when the next edit has overtaken this answer: the desk sends each drawing once
         Object.assign(drawings.current, fresh)
-        if (!live) return
+        if (wanted.current) return judge()
         setShown({ model, drawings: fresh, beside })
         setJudged('current')
       },
-      () => live && setJudged('failed'),
+      () => {
+        underway.current = false
+        // people whom nobody has judged yet are sent with the next question
+        if (wanted.current) {
+          wanted.current = { ...(next.people && { people: next.people }), ...wanted.current }
+          return judge()
+        }
+        setJudged('failed')
+      },
     )
-    return () => {
-      live = false
-    }
-  }, [ask, plan, people, again])
+  }, [ask])
+  // before the paint: the worker judges while the page paints what was typed
+  useLayoutEffect(() => {
+    if (plan === judgedPlan.current && people === judgedPeople.current && again === judgedAgain.current) return
+    // people who are sent again are assessed and judged from the start
+    const fresh = people === judgedPeople.current ? wanted.current?.people : people
+    judgedAgain.current = again
+    judgedPlan.current = plan
+    judgedPeople.current = people
+    wanted.current = { plan, ...(fresh && { people: fresh }) }
+    setJudged('pending')
+    judge()
+  }, [judge, plan, people, again])
   return { shown, drawings: drawings.current, judged, slow, judgeAgain: () => setAgain((count) => count + 1) }
 }

@@ -2,7 +2,7 @@ import { ceilingWords } from '@/core/effort'
 import type { Reason } from '@/core/formats'
 import { EVIDENCE_WORDS } from '@/core/safety/condition'
 import { changeWords } from '@/core/safety/words'
-import type { Explanation } from '@/workers/designerContract'
+import type { Explanation, OptionView } from '@/workers/designerContract'
 import { effortWords } from './effortWords'
 
 const OUTCOME: Record<Explanation['verdict'], string> = {
@@ -13,8 +13,11 @@ const OUTCOME: Record<Explanation['verdict'], string> = {
 }
 const THEN: Record<Reason['then'], string> = { avoid: 'Not this', modify: 'Change', caution: 'Say', prefer: 'Good for' }
 
+/** What can be done with another way: offered as a level beside the planned one, or planned for everybody. */
+type Take = (option: OptionView, as: 'level' | 'plan') => void
+
 /** Why a cell reads as it does: the deciding reason first, each with its rule, source and the words to say. */
-export function Reasons({ explanation }: { explanation: Explanation }) {
+export function Reasons({ explanation, onTake }: { explanation: Explanation; onTake?: Take }) {
   const { verdict, gate, scope, reasons, changes, sessionChanges, options, rest, pending, unlisted } = explanation
   const asked = reasons.filter((reason) => reason.then === 'avoid' || reason.then === 'modify')
   const said = reasons.filter((reason) => reason.then === 'caution' || reason.then === 'prefer')
@@ -43,6 +46,7 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
           Does <b>{use.movement}</b>: {use.name}
           {use.changes.length > 0 && <span className="text-soft">, with {use.changes.map(changeWords).join('; ')}</span>}
           {use.sessionChanges.length > 0 && <span className="text-soft"> {use.sessionChanges.map(({ say }) => say).join(' ')}</span>}
+          {onTake && <TakeIt option={use} onTake={onTake} />}
         </p>
       )}
       {rest && scope !== 'session' && <p>Instead: {rest}.</p>}
@@ -55,6 +59,7 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
               <li key={option.id}>
                 {option.movement}: {option.name}
                 {option.changes.length > 0 && <span className="text-soft"> ({option.changes.map(changeWords).join('; ')})</span>}
+                {onTake && <TakeIt option={option} onTake={onTake} />}
               </li>
             ))}
           </ul>
@@ -85,6 +90,22 @@ export function Reasons({ explanation }: { explanation: Explanation }) {
         house come first.
       </p>
     </div>
+  )
+}
+
+function TakeIt({ option, onTake }: { option: OptionView; onTake: Take }) {
+  const link = 'ml-2 text-[0.94rem] font-semibold text-plum underline underline-offset-4'
+  return (
+    <>
+      {option.asLevel && (
+        <button type="button" className={link} onClick={() => onTake(option, 'level')}>
+          Offer it as a level
+        </button>
+      )}
+      <button type="button" className={link} onClick={() => onTake(option, 'plan')}>
+        Plan it for all
+      </button>
+    </>
   )
 }
 
