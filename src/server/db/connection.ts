@@ -7,6 +7,7 @@ import { openDurable } from './durable'
 import { lockFolder } from './lock'
 import * as schema from './schema'
 import { closeToOthers, sync, syncTree } from './tree'
+import { countingLogger } from './writes'
 
 /** One handle type for both engines; repositories know no other. */
 export type Database = PgDatabase<PgQueryResultHKT, typeof schema>
@@ -66,8 +67,10 @@ export const dataFolder = (): string => path.resolve(/* turbopackIgnore: true */
 type Client = Awaited<ReturnType<typeof openDurable>>
 async function migrated(client: Client): Promise<Database> {
   const [{ drizzle }, { migrate }] = await Promise.all([import('drizzle-orm/pglite'), import('drizzle-orm/pglite/migrator')])
-  const db = drizzle({ client, schema, casing: 'snake_case' })
+  const { logger, watch } = countingLogger()
+  const db = drizzle({ client, schema, casing: 'snake_case', logger })
   await migrate(db, { migrationsFolder: MIGRATIONS })
+  watch(db as unknown as Database)
   return db as unknown as Database
 }
 

@@ -3,6 +3,7 @@ import { addDays, type CheckIn, programmeSettled } from '@/core/client'
 import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { attendances, clients, sessions } from '../db/schema'
+import { whileUnwritten } from '../db/writes'
 
 /** Nothing said at the door is kept for longer than this, days. */
 const LASTS_DAYS = 60
@@ -81,13 +82,22 @@ async function cameBetween(db: Database, studioId: string, clientIds: readonly s
  *
  * @param first the earliest day that is judged; what is settled then is settled on every later one
  */
-export async function attendedDays(
+export const attendedDays = (
   db: Database,
   studioId: string,
   clientIds: readonly string[],
   day: string,
   first = day,
-): Promise<Map<string, string[]>> {
+): Promise<ReadonlyMap<string, readonly string[]>> =>
+  whileUnwritten(db, ['attended', studioId, day, first, ...clientIds].join(' '), () => daysOf(db, studioId, clientIds, day, first))
+
+async function daysOf(
+  db: Database,
+  studioId: string,
+  clientIds: readonly string[],
+  day: string,
+  first: string,
+): Promise<ReadonlyMap<string, readonly string[]>> {
   if (clientIds.length === 0) return new Map()
   const from = addDays(first, -NEAR_DAYS)
   const near = await cameBetween(db, studioId, clientIds, from, day)
