@@ -77,7 +77,13 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   await page.getByRole('button', { name: 'unusual fatigue' }).click()
   await page.getByLabel('Who').selectOption({ label: 'Ysolde' })
   await page.getByRole('button', { name: 'Note it with the time' }).click()
+  await page.getByRole('button', { name: 'A set more' }).click()
   await page.getByRole('button', { name: 'End', exact: true }).click()
+  await page.getByRole('button', { name: 'Press again to end' }).click()
+  // it was not over yet, and then it was
+  await page.getByRole('button', { name: 'Not over yet' }).click()
+  await page.getByRole('button', { name: 'End', exact: true }).click()
+  await page.getByRole('button', { name: 'Press again to end' }).click()
   await page.getByRole('link', { name: 'Write the log' }).click()
 
   await expect(page.getByText('unusual fatigue')).toBeVisible()

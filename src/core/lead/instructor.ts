@@ -1,6 +1,6 @@
 import { DEPENDS, type Rates, type Segment, type Timeline } from '../timing'
 import { normal } from '../vocabulary'
-import { isCounted, type LeadEvent, positionAt, READY, step } from './events'
+import { isCounted, type LeadEvent, positionAt, readyFor, step } from './events'
 
 /** An instructor who is simulated: her times against the house's, and how far single stretches stray, as a standard deviation on the log scale. */
 export interface Instructor {
@@ -35,12 +35,12 @@ export function ledBy(
   { random, id }: Chance,
 ): LeadEvent[] {
   const events: LeadEvent[] = []
-  let state = READY
+  let state = readyFor(timeline)
   let now = began
   const tap = (kind: LeadEvent['kind']) => {
-    const event: LeadEvent = { id: id(), at: Math.round(now), kind }
+    const event: LeadEvent = { id: id(), at: Math.round(now), kind, sequence: events.length }
     events.push(event)
-    state = step(state, event, timeline)
+    state = step(state, event)
   }
   const secondsOf = ({ house, item }: Segment): number => {
     const own = rates.movements[(item !== undefined && movementOf(item)) || ''] ?? 1
@@ -55,7 +55,7 @@ export function ledBy(
   tap('start')
   for (const segment of timeline.segments) {
     now += secondsOf(segment) * 1000
-    const left = segment.startSeconds + segment.seconds - positionAt(state, timeline, now)
+    const left = segment.startSeconds + segment.seconds - positionAt(state, now)
     if (left > NOTICED_SECONDS || (isCounted(segment) && left > 0)) tap('next')
   }
   tap('end')

@@ -1,5 +1,5 @@
 import { houseOf, type LedStretch, type Segment, segmentAt, type Timeline } from '../timing'
-import { inOrder, type LeadEvent, positionAt, READY, step } from './events'
+import { type LeadEvent, ordered, positionAt, readyFor, step } from './events'
 
 /** The movement of a stretch in which no other was counted or held. */
 const onlyMovement = (segments: readonly Segment[], movementOf: (item: string) => string | undefined): string | undefined => {
@@ -27,15 +27,14 @@ export function ledStretches(
   day: string,
   movementOf: (item: string) => string | undefined,
 ): LedStretch[] {
-  const unique = [...new Map(events.map((event) => [event.id, event])).values()].sort(inOrder)
   const found: LedStretch[] = []
-  let state = READY
+  let state = readyFor(timeline)
   /** where the open stretch began, in the timeline and by the clock; undefined = what goes on is no evidence */
   let open: { position: number; at: number } | undefined
   const close = (until: number, at: number) => {
     if (!open) return
     const { position, at: began } = open
-    const segments = timeline.segments.filter((one) => one.startSeconds >= position - 0.5 && one.startSeconds + one.seconds <= until + 0.5)
+    const segments = state.timeline.segments.filter((one) => one.startSeconds >= position - 0.5 && one.startSeconds + one.seconds <= until + 0.5)
     const covered = segments.reduce((sum, { seconds }) => sum + seconds, 0)
     // a stretch that does not begin and end with a segment is not whole
     if (segments.length === 0 || Math.abs(covered - (until - position)) > 1) return
@@ -47,8 +46,8 @@ export function ledStretches(
     const movement = onlyMovement(segments, movementOf)
     found.push({ day, house, seconds, ...(movement !== undefined && { movement }) })
   }
-  for (const event of unique) {
-    const after = step(state, event, timeline)
+  for (const event of ordered(events)) {
+    const after = step(state, event)
     switch (event.kind) {
       case 'start':
         if (after.status === 'running' && state.status === 'ready') open = { position: 0, at: event.at }
@@ -65,24 +64,35 @@ export function ledStretches(
         break
       case 'resume': {
         // only from the beginning of a segment on is it whole again
-        const segment = timeline.segments[segmentAt(timeline, after.position)]
+        const segment = after.timeline.segments[segmentAt(after.timeline, after.position)]
         open = segment && Math.abs(segment.startSeconds - after.position) < 0.5 ? { position: after.position, at: event.at } : undefined
         break
       }
       case 'back':
+      case 'repeat':
+      case 'skip':
         if (after !== state) open = after.status === 'running' ? { position: after.position, at: event.at } : undefined
         break
       case 'end': {
         // a class that ran to its end was as long as it was; one that was broken off says nothing of its last stretch
-        const last = timeline.segments.at(-1)
-        if (state.status === 'running' && last && positionAt(state, timeline, event.at) >= last.startSeconds + last.seconds / 2)
-          close(timeline.totalSeconds, event.at)
+        const last = state.timeline.segments.at(-1)
+        if (state.status === 'running' && last && positionAt(state, event.at) >= last.startSeconds + last.seconds / 2)
+          close(state.timeline.totalSeconds, event.at)
         open = undefined
         break
       }
+      // half a minute in which nothing went on is no evidence, and neither is a class that was over
+      case 'give':
+      case 'reopen':
+        if (after !== state) open = undefined
+        break
       case 'my-count':
       case 'it-counts':
+      // what was added or left out lies ahead, in what the next tap ends
+      case 'one-more':
+      case 'one-less':
       case 'stop-sign':
+      case 'near-fall':
       case 'note':
         break
     }

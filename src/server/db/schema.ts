@@ -172,6 +172,11 @@ export const leadEvents = pgTable(
     kind: text().$type<LeadEvent['kind']>().notNull(),
     text: text(),
     person: text(),
+    /** which device it was tapped on, and as which of its taps */
+    device: text(),
+    sequence: integer(),
+    /** as which of the session's taps it came to the server: what somebody who follows has not seen yet lies above what they know */
+    ordinal: integer().notNull().default(0),
   },
   (table) => [index('lead_event_session').on(table.sessionId, table.at)],
 )

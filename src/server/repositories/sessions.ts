@@ -1,7 +1,7 @@
-import { and, asc, count, desc, eq, gte, isNull, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, isNull, max, sql } from 'drizzle-orm'
 import { z } from 'zod'
 import type { CheckIn } from '@/core/client'
-import type { LeadEvent } from '@/core/lead'
+import { type LeadEvent, ordered } from '@/core/lead'
 import { atHour, type PlanDraft, planSchema } from '@/core/plan'
 import { type LedStretch, ledStretchSchema } from '@/core/timing'
 import { among } from '../db/among'
@@ -268,13 +268,17 @@ export interface KeptEvents {
 }
 
 const sameEvent = (a: LeadEvent, b: LeadEvent): boolean =>
-  a.at === b.at && a.kind === b.kind && (a.text ?? null) === (b.text ?? null) && (a.person ?? null) === (b.person ?? null)
-const readEvent = ({ id, at, kind, text, person }: Pick<typeof leadEvents.$inferSelect, 'id' | 'at' | 'kind' | 'text' | 'person'>): LeadEvent => ({
+  a.at === b.at &&
+  a.kind === b.kind &&
+  (['text', 'person', 'device', 'sequence'] as const).every((field) => (a[field] ?? null) === (b[field] ?? null))
+const readEvent = ({ id, at, kind, text, person, device, sequence }: typeof leadEvents.$inferSelect): LeadEvent => ({
   id,
   at,
   kind,
   ...(text !== null && { text }),
   ...(person !== null && { person }),
+  ...(device !== null && { device }),
+  ...(sequence !== null && { sequence }),
 })
 
 /**
@@ -285,9 +289,16 @@ export async function addEvents(db: Database, studioId: string, sessionId: strin
   if (events.length === 0) return { kept: [], refused: [] }
   return db.transaction(async (tx) => {
     await ownSession(tx, studioId, sessionId)
+    // the session is held meanwhile, so that no two taps get the same number
+    await tx.select({ id: sessions.id }).from(sessions).where(eq(sessions.id, sessionId)).for('update')
+    const [highest] = await tx
+      .select({ ordinal: max(leadEvents.ordinal) })
+      .from(leadEvents)
+      .where(eq(leadEvents.sessionId, sessionId))
+    const last = highest?.ordinal ?? 0
     const made = await tx
       .insert(leadEvents)
-      .values(events.map((event) => ({ ...event, studioId, sessionId })))
+      .values(events.map((event, index) => ({ ...event, studioId, sessionId, ordinal: last + 1 + index })))
       .onConflictDoNothing({ target: leadEvents.id })
       .returning({ id: leadEvents.id })
     const fresh = new Set(made.map(({ id }) => id))
@@ -318,8 +329,7 @@ export async function eventsOf(db: Database, studioId: string, sessionId: string
     .select()
     .from(leadEvents)
     .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.sessionId, sessionId)))
-    .orderBy(asc(leadEvents.at), asc(leadEvents.id))
-  return rows.map(readEvent)
+  return ordered(rows.map(readEvent))
 }
 
 /** Everything else that names somebody: versions taken, taps about them, places on rosters. */

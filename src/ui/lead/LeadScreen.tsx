@@ -1,14 +1,15 @@
 'use client'
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { STOP_LISTS, STOP_STEPS } from '@/content/screening/stopSigns'
-import { isWaiting } from '@/core/lead'
-import { clock, type TreadLine as Line, type Segment, segmentAt, type Timeline } from '@/core/timing'
+import { isWaiting, owedSides } from '@/core/lead'
+import { clock, type TreadLine as Line, type Segment, segmentAt, type Timeline, treadLine } from '@/core/timing'
 import type { HouseRules } from '@/core/vocabulary'
 import { type FigureVariant, MovingFigure } from '../figure/MovingFigure'
 import { list } from '../shell/list'
 import { Sheet } from '../shell/Sheet'
 import { TreadLine } from '../tread/TreadLine'
+import { LeadControls } from './LeadControls'
 import { LeadMusic, type LeadMusicPlan } from './LeadMusic'
 import { useLead } from './useLead'
 
@@ -75,8 +76,11 @@ function countOf(segment: Segment, into: number, counting: HouseRules['counting'
 }
 
 /** What is on: legible across a room. Counts by itself, so that the instructor can look at people. */
-export function LeadScreen({ session, title, timeline, line, promisedSeconds, items, roster, watching, house, music }: Props) {
-  const { state, position, now, loaded, open, tap } = useLead(session, timeline)
+export function LeadScreen({ session, title, timeline: planned, line, promisedSeconds, items, roster, watching, house, music }: Props) {
+  const { state, position, now, loaded, open, tap } = useLead(session, planned)
+  // with the sets that were added or left out
+  const { timeline } = state
+  const shownLine = useMemo(() => (timeline === planned ? line : treadLine(timeline)), [timeline, planned, line])
   const [stopping, setStopping] = useState(false)
   const [asked, setAsked] = useState<string>()
   const index = segmentAt(timeline, position)
@@ -84,15 +88,15 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
   const item = items.find(({ id }) => id === segment?.item)
   const upcoming = timeline.segments.slice(index + 1).find((next) => next.kind === 'work' && next.item !== segment?.item)
   const nextItem = items.find(({ id }) => id === upcoming?.item)
-  const live = state.status === 'running' || state.status === 'paused'
   const finished = state.status === 'running' && position >= timeline.totalSeconds
-  const waits = isWaiting(state, timeline, now)
+  const waits = isWaiting(state, now)
+  const owed = owedSides(state, now)
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (stopping || (event.target as HTMLElement).matches('input, textarea, select')) return
-      const onButton = (event.target as HTMLElement).matches('button, a')
-      if (event.key === ' ' && !onButton) {
+      // wherever the focus was
+      if (event.key === ' ') {
         event.preventDefault()
         tap(state.status === 'ready' ? 'start' : state.status === 'running' ? 'pause' : 'resume')
       } else if (event.key === 'ArrowRight' || event.key === 'PageDown') {
@@ -130,7 +134,7 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
         </p>
       </header>
       <div className="hidden sm:block">
-        <TreadLine line={line} promisedSeconds={promisedSeconds} atSeconds={position} />
+        <TreadLine line={shownLine} promisedSeconds={promisedSeconds} atSeconds={position} />
       </div>
 
       {state.status === 'ended' || finished ? (
@@ -227,56 +231,25 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
                 {words}
               </p>
             ))}
+            {owed.length > 0 && (
+              <p className="mt-2 text-[1.1rem] text-effort">
+                Still owed:{' '}
+                {list(owed.map(({ item: one, side }) => `the ${side} side of ${items.find(({ id }) => id === one)?.movement.toLowerCase() ?? one}`))}
+              </p>
+            )}
             {item && item.resting.length > 0 && <p className="mt-2 text-[1.1rem]">Resting and breathing: {item.resting.join(', ')}</p>}
           </div>
         </section>
       )}
 
-      <footer className="sticky bottom-0 -mx-6 flex flex-wrap items-center gap-3 bg-paper px-6 pb-4 pt-1">
-        {state.status === 'ready' && (
-          <button type="button" className="action min-h-14 px-8 text-[1.3rem]" onClick={() => tap('start')}>
-            Start
-          </button>
-        )}
-        {live && !finished && (
-          <>
-            <button type="button" className="action min-h-14 px-8 text-[1.3rem]" onClick={() => tap(state.status === 'running' ? 'pause' : 'resume')}>
-              {state.status === 'running' ? 'Pause' : 'Go on'}
-            </button>
-            <button type="button" className="quiet min-h-14 px-6 text-[1.2rem]" onClick={() => tap('back')}>
-              Back
-            </button>
-            <button type="button" className="quiet min-h-14 px-6 text-[1.2rem]" onClick={() => tap('next')}>
-              Next
-            </button>
-            <button type="button" className="quiet min-h-14 px-6 text-[1.2rem]" onClick={() => tap('end')}>
-              End
-            </button>
-          </>
-        )}
-        {state.status !== 'ended' && !finished && (
-          <button
-            type="button"
-            className="quiet min-h-14 px-6 text-[1.2rem]"
-            aria-pressed={state.counting === 'mine'}
-            title="Sets wait for you: Next ends each of them"
-            onClick={() => tap(state.counting === 'mine' ? 'it-counts' : 'my-count')}
-          >
-            I count
-          </button>
-        )}
-        {nextItem && <p className="text-[1.2rem] text-soft">Then: {nextItem.movement}</p>}
-        <button type="button" className="quiet ml-auto min-h-14 border-effort px-6 text-[1.2rem]" onClick={() => setStopping(true)}>
-          Somebody stops
-        </button>
-      </footer>
+      <LeadControls state={state} finished={finished} tap={tap} onStop={() => setStopping(true)} next={nextItem?.movement} />
 
       {stopping && (
         <Sheet open onClose={() => setStopping(false)} title="Somebody stops" wide>
           <StopCard
             roster={roster}
-            onNote={(text, person) => {
-              tap('stop-sign', { text, ...(person && { person }) })
+            onNote={(kind, text, person) => {
+              tap(kind, { text, ...(person && { person }) })
               setStopping(false)
             }}
           />
@@ -286,7 +259,13 @@ export function LeadScreen({ session, title, timeline, line, promisedSeconds, it
   )
 }
 
-function StopCard({ roster, onNote }: { roster: { id: string; name: string }[]; onNote: (text: string, person: string) => void }) {
+function StopCard({
+  roster,
+  onNote,
+}: {
+  roster: { id: string; name: string }[]
+  onNote: (kind: 'stop-sign' | 'near-fall', text: string, person: string) => void
+}) {
   const [person, setPerson] = useState('')
   const [text, setText] = useState('')
   return (
@@ -332,8 +311,11 @@ function StopCard({ roster, onNote }: { roster: { id: string; name: string }[]; 
           <span>What happened</span>
           <input className="input" value={text} maxLength={300} onChange={(event) => setText(event.target.value)} />
         </label>
-        <button type="button" className="action" disabled={text.trim() === ''} onClick={() => onNote(text.trim(), person)}>
+        <button type="button" className="action" disabled={text.trim() === ''} onClick={() => onNote('stop-sign', text.trim(), person)}>
           Note it with the time
+        </button>
+        <button type="button" className="quiet" onClick={() => onNote('near-fall', text.trim() || 'nearly fell', person)}>
+          A near-fall
         </button>
       </div>
     </div>

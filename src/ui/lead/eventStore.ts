@@ -1,7 +1,7 @@
 'use client'
 import { type DBSchema, openDB } from 'idb'
 import { z } from 'zod'
-import { inOrder, type LeadEvent, leadEventSchema } from '@/core/lead'
+import { inOrder, type LeadEvent, leadEventSchema, ordered } from '@/core/lead'
 
 /** 0 waiting, 1 kept by the server, 2 set aside: the server refused it and says why. */
 type Sent = 0 | 1 | 2
@@ -26,16 +26,38 @@ export async function keepEvent(session: string, event: LeadEvent): Promise<void
 
 const bare = ({ session: _session, sent: _sent, why: _why, ...event }: Row): LeadEvent => event
 
+/** What is known of a session, and what the server says the time is, where it answers. */
+export interface KnownEvents {
+  events: LeadEvent[]
+  server?: { now: number; tookMs: number }
+}
+const knownSchema = z.object({ events: z.array(z.unknown()), now: z.number().optional() })
+
 /** Events of a session from this browser and the server together, each once. The server may be out of reach. */
-export async function allEvents(session: string): Promise<LeadEvent[]> {
+export async function allEvents(session: string): Promise<KnownEvents> {
   const db = await open()
   const local = (await db.getAllFromIndex('events', 'session', session)).filter(({ sent }) => sent !== 2).map(bare)
   db.close()
-  const remote = await fetch(`/api/sessions/${session}/events`)
-    .then((response) => (response.ok ? response.json() : { events: [] }))
-    .then(({ events }: { events: unknown[] }) => events.flatMap((event) => leadEventSchema.safeParse(event).data ?? []))
-    .catch(() => [])
-  return [...new Map([...remote, ...local].map((event) => [event.id, event])).values()].sort(inOrder)
+  const began = performance.now()
+  const answer = await fetch(`/api/sessions/${session}/events`)
+    .then((response) => (response.ok ? response.json() : undefined))
+    .then((body: unknown) => knownSchema.safeParse(body).data)
+    .catch(() => undefined)
+  const remote = (answer?.events ?? []).flatMap((event) => leadEventSchema.safeParse(event).data ?? [])
+  return {
+    events: ordered([...remote, ...local]),
+    ...(answer?.now !== undefined && { server: { now: answer.now, tookMs: performance.now() - began } }),
+  }
+}
+
+const DEVICE = 'velvet-device'
+/** A name of this browser among those that lead, kept as long as it keeps anything. */
+export function deviceName(): string {
+  const known = localStorage.getItem(DEVICE)
+  if (known) return known
+  const made = crypto.randomUUID().slice(0, 8)
+  localStorage.setItem(DEVICE, made)
+  return made
 }
 
 const answerSchema = z.object({ kept: z.array(z.string()), refused: z.array(z.object({ id: z.string(), why: z.string() })) })

@@ -1,36 +1,55 @@
 'use client'
-import { useCallback, useEffect, useState } from 'react'
-import { fold, type LeadEvent, positionAt } from '@/core/lead'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { clockAt, type DeviceClock, fold, knowing, type LeadEvent, positionAt, setClock, timeOfTap } from '@/core/lead'
 import type { Timeline } from '@/core/timing'
-import { allEvents, keepEvent, sendEventsOf, type Waiting } from './eventStore'
+import { allEvents, deviceName, keepEvent, sendEventsOf, type Waiting } from './eventStore'
 
 const TICK_MS = 200
 const RETRY_MS = 5000
 
-/** The live class: its events, the state they fold to, and the position now. */
+/** The live class: its events, the state they fold to, and the position now. Times are those of the server, whatever the clock of the device is set to. */
 export function useLead(session: string, timeline: Timeline) {
   const [events, setEvents] = useState<LeadEvent[]>([])
   const [loaded, setLoaded] = useState(false)
   const [now, setNow] = useState(0)
   const [open, setOpen] = useState<Waiting>({ waiting: 0, refused: [] })
+  const clock = useRef<DeviceClock>(undefined)
+  const own = useRef({ device: '', sequence: 0 })
+
+  /** Sets the clock by the server, and learns what was tapped elsewhere. */
+  const meet = useCallback(async () => {
+    const { events: found, server } = await allEvents(session)
+    const latest = clock.current?.latest ?? 0
+    // a device that slept has a clock that stood still: without the server its own time is the better guess
+    clock.current = knowing(setClock(Date.now(), performance.now(), server), [...found, { at: latest }])
+    const { device } = own.current
+    own.current.sequence = Math.max(own.current.sequence, ...found.flatMap((event) => (event.device === device ? [event.sequence ?? 0] : [])))
+    setEvents((known) => [...new Map([...found, ...known].map((event) => [event.id, event])).values()])
+    setLoaded(true)
+  }, [session])
 
   useEffect(() => {
-    void allEvents(session).then((found) => {
-      setEvents((own) => [...new Map([...found, ...own].map((event) => [event.id, event])).values()])
-      setLoaded(true)
-    })
+    clock.current = setClock(Date.now(), performance.now())
+    own.current.device = deviceName()
     setNow(Date.now())
-    const tick = setInterval(() => setNow(Date.now()), TICK_MS)
+    void meet()
+    const seen = () => document.visibilityState === 'visible' && void meet()
+    document.addEventListener('visibilitychange', seen)
+    const tick = setInterval(() => clock.current && setNow(clockAt(clock.current, performance.now())), TICK_MS)
     const retry = setInterval(() => void sendEventsOf(session).then(setOpen), RETRY_MS)
     return () => {
+      document.removeEventListener('visibilitychange', seen)
       clearInterval(tick)
       clearInterval(retry)
     }
-  }, [session])
+  }, [session, meet])
 
   const tap = useCallback(
     (kind: LeadEvent['kind'], more: Pick<LeadEvent, 'text' | 'person'> = {}) => {
-      const event: LeadEvent = { id: crypto.randomUUID(), at: Date.now(), kind, ...more }
+      const at = clock.current ? timeOfTap(clock.current, performance.now()) : Date.now()
+      own.current.sequence++
+      const event: LeadEvent = { id: crypto.randomUUID(), at, kind, ...own.current, ...more }
+      if (clock.current) clock.current = knowing(clock.current, [event])
       setEvents((known) => [...known, event])
       setNow(event.at)
       void keepEvent(session, event)
@@ -41,5 +60,5 @@ export function useLead(session: string, timeline: Timeline) {
   )
 
   const state = fold(events, timeline)
-  return { state, position: positionAt(state, timeline, now), now, loaded, open, tap }
+  return { state, position: positionAt(state, now), now, loaded, open, tap }
 }

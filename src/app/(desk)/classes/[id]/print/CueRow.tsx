@@ -12,9 +12,9 @@ export function CueRow({ line, before, house }: { line: CueLine; before: CueLine
   const isNew = before?.block !== line.block || before.part !== line.part
   const they = [changed(line.stand, before?.stand), changed(line.stance, before?.stance), changed(line.grip, before?.grip)].filter(Boolean)
   return (
-    <tr className={`break-inside-avoid align-top ${isNew ? 'border-t-2 border-ink' : 'border-t border-line'}`}>
-      <td className="py-1 pr-2 print:py-px print:pr-1">{line.at}</td>
-      <td className="py-1 pr-3 print:py-px print:pr-1.5">
+    <tr className={`break-inside-avoid align-top max-sm:block max-sm:py-2 ${isNew ? 'border-t-2 border-ink' : 'border-t border-line'}`}>
+      <td className="max-sm:block py-1 pr-2 print:py-px print:pr-1">{line.at}</td>
+      <td className="max-sm:block py-1 pr-3 print:py-px print:pr-1.5">
         {isNew && line.version !== '' && (
           <span className="block text-soft">
             {line.part}: {line.block}
@@ -36,8 +36,8 @@ export function CueRow({ line, before, house }: { line: CueLine; before: CueLine
           </Soft>
         )}
       </td>
-      <td className="py-1 pr-3 print:py-px print:pr-1.5">{they.join('; ')}</td>
-      <td className="py-1 pr-3 print:py-px print:pr-1.5">
+      <td className="max-sm:block py-1 pr-3 print:py-px print:pr-1.5">{they.join('; ')}</td>
+      <td className="max-sm:block py-1 pr-3 print:py-px print:pr-1.5">
         {line.announce && <b className="block">First: {line.announce}.</b>}
         {line.say} {line.breath} {house.join(' ')}
         {!line.fits && (
@@ -46,7 +46,7 @@ export function CueRow({ line, before, house }: { line: CueLine; before: CueLine
           </span>
         )}
       </td>
-      <td className="py-1 print:py-px">
+      <td className="max-sm:block py-1 print:py-px">
         {line.watch}
         {line.feel && <Soft>Felt: {line.feel}.</Soft>}
         {line.serves && <span className="block text-soft print:hidden">For {line.serves}.</span>}

@@ -38,9 +38,9 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
           </a>
         </div>
       </div>
-      <div className="overflow-x-auto">
-        <table className="w-full border-collapse text-[0.94rem] leading-snug print:text-[6.6pt] print:leading-tight">
-          <thead>
+      <div className="sm:overflow-x-auto">
+        <table className="max-sm:block w-full border-collapse text-[0.94rem] leading-snug print:text-[6.6pt] print:leading-tight">
+          <thead className="max-sm:hidden">
             <tr className="text-left text-soft">
               <th className="w-14 py-1 pr-2 font-normal print:w-[1.8rem]">At</th>
               <th className="w-60 py-1 pr-3 font-normal print:w-[10.2rem]">Movement</th>
@@ -49,7 +49,7 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
               <th className="w-60 py-1 font-normal print:w-[8.2rem]">Feel and watch for</th>
             </tr>
           </thead>
-          <tbody>
+          <tbody className="max-sm:block">
             {lines.map((line, index) => (
               <CueRow key={`${line.at} ${index}`} line={line} before={lines[index - 1]} house={line.house.filter((words) => isFirst(words, index))} />
             ))}

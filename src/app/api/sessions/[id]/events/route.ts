@@ -65,5 +65,6 @@ export async function POST(request: Request, { params }: Params) {
 export const GET = (_request: Request, { params }: Params) =>
   withId(params, 'a session', async ({ db, studio, id }) => {
     await getSession(db, studio.id, id)
-    return Response.json({ events: await eventsOf(db, studio.id, id) })
+    // by what this says all devices set their clocks
+    return Response.json({ events: await eventsOf(db, studio.id, id), now: Date.now() })
   })
