@@ -1,27 +1,35 @@
 import type { Logger } from 'drizzle-orm'
 import type { Database } from './connection'
 
-/** How many statements that may change something a database of this process was given; other processes write nothing into an embedded one. */
-const counted = new WeakMap<Database, { writes: number }>()
+interface Kept {
+  writes: number
+  value: unknown
+}
+/** How many statements that may change something a database was given, and what was read since. */
+interface Count {
+  writes: number
+  kept: Map<string, Kept>
+}
+/**
+ * It hangs on the database itself, not on this module: the server's bundles hold the module several times, and the database once. Other processes
+ * write nothing into an embedded one.
+ */
+const COUNT = Symbol.for('velvet.writes')
+const countOf = (db: Database): Count | undefined => (db as { [COUNT]?: Count })[COUNT]
 
 /** Counts the statements that are no reading. */
 export function countingLogger(): { logger: Logger; watch: (db: Database) => void } {
-  const count = { writes: 0 }
+  const count: Count = { writes: 0, kept: new Map() }
   return {
     logger: {
       logQuery: (query) => {
         if (!/^\s*\(*\s*select\b/i.test(query)) count.writes++
       },
     },
-    watch: (db) => counted.set(db, count),
+    watch: (db) => Object.defineProperty(db, COUNT, { value: count }),
   }
 }
 
-interface Kept {
-  writes: number
-  value: unknown
-}
-const kept = new WeakMap<Database, Map<string, Kept>>()
 const MOST_KEPT = 50
 
 /**
@@ -31,20 +39,19 @@ const MOST_KEPT = 50
  * @param key what is read, with all that it depends on
  */
 export async function whileUnwritten<T>(db: Database, key: string, read: () => Promise<T>): Promise<T> {
-  const count = counted.get(db)
+  const count = countOf(db)
   if (!count) return read()
-  const ofDatabase = kept.get(db) ?? new Map<string, Kept>()
-  kept.set(db, ofDatabase)
-  const before = ofDatabase.get(key)
+  const { kept } = count
+  const before = kept.get(key)
   if (before?.writes === count.writes) return before.value as T
   const writes = count.writes
   const value = await read()
   // a reading waits for the transaction that is open, and sees what it wrote; what began meanwhile makes it old at once
   if (count.writes === writes) {
-    ofDatabase.delete(key)
-    ofDatabase.set(key, { writes, value })
-    const oldest = ofDatabase.keys().next()
-    if (ofDatabase.size > MOST_KEPT && !oldest.done) ofDatabase.delete(oldest.value)
+    kept.delete(key)
+    kept.set(key, { writes, value })
+    const oldest = kept.keys().next()
+    if (kept.size > MOST_KEPT && !oldest.done) kept.delete(oldest.value)
   }
   return value
 }
