@@ -123,6 +123,10 @@ export function withOneLess(timeline: Timeline, index: number): Timeline {
   const last = segments.findLastIndex(({ kind }, at) => at > index && at < end && kind === 'work')
   const range = last < 0 ? undefined : setAt(timeline, last)
   if (!range || range.from <= index) return timeline
+  // the only set of a visit is skipped, not taken off
+  let begin = index
+  while (segments[begin - 1]?.item === segments[index]?.item) begin--
+  if (!segments.slice(begin, range.from).some(({ kind }) => kind === 'work')) return timeline
   const other = otherSide(timeline, range)
   if (onlySide(segments, range) !== undefined && (!other || other.from < range.from)) return timeline
   const without = (all: readonly Segment[], { from, until }: SetRange): Segment[] => {

@@ -196,7 +196,11 @@ export function step(state: LeadState, event: LeadEvent): LeadState {
     case 'one-less': {
       if (!live) return state
       const next = event.kind === 'one-more' ? withOneMore(timeline, index) : withOneLess(timeline, index)
-      return next === timeline ? state : { ...moved, timeline: next }
+      if (next === timeline) return state
+      // people are on their way to what comes then: first the set that was added behind them
+      const set = setAt(timeline, index)
+      const isBehind = event.kind === 'one-more' && set !== undefined && set.until <= index
+      return { ...moved, timeline: next, ...(isBehind && { position: next.segments[set.until]!.startSeconds, heldUntil: 0 }) }
     }
     case 'give':
       return state.status === 'running' ? { ...moved, heldUntil: Math.max(event.at, state.heldUntil) + GIVEN_MS } : state

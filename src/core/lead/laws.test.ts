@@ -60,6 +60,20 @@ describe('a set more, a set less', () => {
     // where the other side is over nothing can be added to this one
     expect(withOneMore(CLASS, indexOf('c', 1, 'second'))).toBe(CLASS)
   })
+  test('on the way to the next movement a set more is one of the last, done now; the only set of a movement is not taken off', () => {
+    const tap = (kind: LeadEvent['kind'], at: number): LeadEvent => ({
+      id: `5${String(at).padStart(7, '0')}-0000-4000-8000-000000000000`,
+      at: at * 1000,
+      kind,
+    })
+    const onTheWay = CLASS.segments.find(({ kind }) => kind === 'change')!.startSeconds + 2
+    const state = fold([tap('start', 0), tap('one-more', onTheWay)], CLASS)
+    expect(told(state.timeline).slice(0, 4)).toEqual(['a1', 'a2', 'a3', 'b1f'])
+    const here = state.timeline.segments.find(({ startSeconds }) => startSeconds === positionAt(state, onTheWay * 1000))
+    expect(here).toMatchObject({ kind: 'rest', item: 'a' })
+    const before = CLASS.segments.findIndex(({ kind, item }) => kind === 'link' && item === 'd')
+    expect(withOneLess(CLASS, before)).toBe(CLASS)
+  })
   test('never the set that is on', () => {
     expect(withOneLess(CLASS, indexOf('a', 2))).toBe(CLASS)
     expect(setAt(CLASS, indexOf('b', 2, 'second'))).toEqual({ from: indexOf('b', 2, 'first'), until: indexOf('b', 2, 'second') + 1 })

@@ -31,6 +31,8 @@ export interface KnownEvents {
   events: LeadEvent[]
   server?: { now: number; tookMs: number }
 }
+/** A server that has not answered by then is not waited for, ms. */
+const ASKED_MS = 4000
 const knownSchema = z.object({ events: z.array(z.unknown()), now: z.number().optional() })
 
 /** Events of a session from this browser and the server together, each once. The server may be out of reach. */
@@ -39,7 +41,7 @@ export async function allEvents(session: string): Promise<KnownEvents> {
   const local = (await db.getAllFromIndex('events', 'session', session)).filter(({ sent }) => sent !== 2).map(bare)
   db.close()
   const began = performance.now()
-  const answer = await fetch(`/api/sessions/${session}/events`)
+  const answer = await fetch(`/api/sessions/${session}/events`, { signal: AbortSignal.timeout(ASKED_MS) })
     .then((response) => (response.ok ? response.json() : undefined))
     .then((body: unknown) => knownSchema.safeParse(body).data)
     .catch(() => undefined)

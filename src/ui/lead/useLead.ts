@@ -14,6 +14,8 @@ export function useLead(session: string, timeline: Timeline) {
   const [now, setNow] = useState(0)
   const [open, setOpen] = useState<Waiting>({ waiting: 0, refused: [] })
   const clock = useRef<DeviceClock>(undefined)
+  /** settled once the clock was set, or could not be: no tap has a time before that */
+  const met = useRef<Promise<void>>(undefined)
   const own = useRef({ device: '', sequence: 0 })
 
   /** Sets the clock by the server, and learns what was tapped elsewhere. */
@@ -32,7 +34,8 @@ export function useLead(session: string, timeline: Timeline) {
     clock.current = setClock(Date.now(), performance.now())
     own.current.device = deviceName()
     setNow(Date.now())
-    void meet()
+    // a browser that keeps nothing still leads
+    met.current = meet().catch(() => setLoaded(true))
     const seen = () => document.visibilityState === 'visible' && void meet()
     document.addEventListener('visibilitychange', seen)
     const tick = setInterval(() => clock.current && setNow(clockAt(clock.current, performance.now())), TICK_MS)
@@ -46,15 +49,18 @@ export function useLead(session: string, timeline: Timeline) {
 
   const tap = useCallback(
     (kind: LeadEvent['kind'], more: Pick<LeadEvent, 'text' | 'person'> = {}) => {
-      const at = clock.current ? timeOfTap(clock.current, performance.now()) : Date.now()
-      own.current.sequence++
-      const event: LeadEvent = { id: crypto.randomUUID(), at, kind, ...own.current, ...more }
-      if (clock.current) clock.current = knowing(clock.current, [event])
-      setEvents((known) => [...known, event])
-      setNow(event.at)
-      void keepEvent(session, event)
-        .then(() => sendEventsOf(session))
-        .then(setOpen)
+      const tapped = performance.now()
+      void met.current?.then(() => {
+        if (!clock.current) return
+        own.current.sequence++
+        const event: LeadEvent = { id: crypto.randomUUID(), at: timeOfTap(clock.current, tapped), kind, ...own.current, ...more }
+        clock.current = knowing(clock.current, [event])
+        setEvents((known) => [...known, event])
+        setNow(event.at)
+        return keepEvent(session, event)
+          .then(() => sendEventsOf(session))
+          .then(setOpen)
+      })
     },
     [session],
   )
