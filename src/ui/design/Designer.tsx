@@ -286,7 +286,7 @@ export function Designer({
         </>
       ) : (
         <div className="grid min-h-0 grow gap-4 lg:grid-cols-[minmax(0,1fr)_372px]">
-          <div className="min-h-0 overflow-auto lg:pb-6">
+          <div className="min-h-0 overflow-auto [contain:layout_paint] lg:pb-6">
             <PlanTable
               plan={plan}
               model={model}

@@ -7,7 +7,7 @@ import type { Cell } from '@/core/evaluate'
 import type { PlanDose } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { FigureDrawing } from '../figure/FigureDrawing'
-import { MARK_LETTERS, MARK_WORDS, SharedMark } from '../fit/Mark'
+import { GridMark, MARK_LETTERS, MARK_WORDS } from '../fit/Mark'
 import { useHydrated } from '../shell/useHydrated'
 import { DoseCell } from './DoseCell'
 import { TONES } from './fitWords'
@@ -78,7 +78,7 @@ const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dos
               aria-pressed={chosen === person}
               className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
             >
-              <SharedMark mark={mark} />
+              <GridMark mark={mark} />
               {level ?? (mark === 'planned' ? '' : MARK_LETTERS[mark])}
             </button>
           </td>

@@ -5,7 +5,6 @@ import { useMemo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { type Block, isRestIn, type Phase, type PlanDose, type PlanDraft, type SaidDose, wholeItem } from '@/core/plan'
-import { MarkShapes } from '../fit/Mark'
 import { phaseWords } from './fitWords'
 import { gridKey, keepStop } from './gridKeys'
 import { blockOfDrag, type Head, PlanHeading } from './PlanHeading'
@@ -97,7 +96,6 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
       <SortableContext items={order} strategy={verticalListSortingStrategy}>
-        <MarkShapes />
         <table
           // biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: a table whose cells are gone through with arrows is a grid
           role="grid"

@@ -37,25 +37,11 @@ export function Mark({ mark, size = 24 }: { mark: MarkName; size?: number }) {
   )
 }
 
-/** The shapes once for a page, for `SharedMark`: a grid has a thousand marks. */
-export function MarkShapes() {
-  return (
-    <svg width="0" height="0" className="absolute" aria-hidden="true">
-      {(Object.keys(SHAPES) as MarkName[]).map((mark) => (
-        <symbol key={mark} id={`mark-${mark}`} viewBox="0 0 24 24">
-          {SHAPES[mark]}
-        </symbol>
-      ))}
-    </svg>
-  )
-}
-
-/** A mark drawn from the shapes of the page. */
-export const SharedMark = ({ mark }: { mark: MarkName }) => (
-  <svg aria-hidden="true">
-    <use href={`#mark-${mark}`} />
-  </svg>
-)
+/**
+ * The same shapes of plain boxes: a grid has a thousand of them, and each drawing of its own costs the page a layer to think about. They stand in
+ * `globals.css`.
+ */
+export const GridMark = ({ mark }: { mark: MarkName }) => <span aria-hidden="true" className={`mark mark-${mark}`} />
 
 /** What the marks mean, with their letters. */
 export function MarkLegend() {
