@@ -212,6 +212,7 @@ const TRIES: Record<string, Call | Call[]> = {
   'sessions.logOf': () => sessions.logOf(db(), mine.studio, theirs.session),
   'sessions.addEvents': () => sessions.addEvents(db(), mine.studio, theirs.session, [{ id: randomUUID(), at: 1, kind: 'end' }]),
   'sessions.eventsOf': () => sessions.eventsOf(db(), mine.studio, theirs.session),
+  'sessions.eventsSince': async () => (await sessions.eventsSince(db(), mine.studio, theirs.session, -1)).events,
   'sessions.attendanceOfPerson': () => sessions.attendanceOfPerson(db(), mine.studio, theirs.client),
   'sessions.traceOf': async () => Object.values(await sessions.traceOf(db(), mine.studio, theirs.client)).flat(),
   'led.keepStretches': () => led.keepStretches(db(), mine.studio, theirs.session, []),

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, gte, isNull, max, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gt, gte, isNull, max, sql } from 'drizzle-orm'
 import { z } from 'zod'
 import type { CheckIn } from '@/core/client'
 import { type LeadEvent, ordered } from '@/core/lead'
@@ -330,6 +330,15 @@ export async function eventsOf(db: Database, studioId: string, sessionId: string
     .from(leadEvents)
     .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.sessionId, sessionId)))
   return ordered(rows.map(readEvent))
+}
+
+/** Taps that came to the server after one, and the number of the latest; all when nothing is known yet. */
+export async function eventsSince(db: Database, studioId: string, sessionId: string, since: number): Promise<{ events: LeadEvent[]; last: number }> {
+  const rows = await db
+    .select()
+    .from(leadEvents)
+    .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.sessionId, sessionId), gt(leadEvents.ordinal, since)))
+  return { events: ordered(rows.map(readEvent)), last: rows.reduce((last, { ordinal }) => Math.max(last, ordinal), since) }
 }
 
 /** Everything else that names somebody: versions taken, taps about them, places on rosters. */

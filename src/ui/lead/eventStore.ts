@@ -29,11 +29,27 @@ const bare = ({ session: _session, sent: _sent, why: _why, ...event }: Row): Lea
 /** What is known of a session, and what the server says the time is, where it answers. */
 export interface KnownEvents {
   events: LeadEvent[]
+  /** number of the latest that the server has; -1 = nothing was heard of it */
+  last: number
   server?: { now: number; tookMs: number }
 }
 /** A server that has not answered by then is not waited for, ms. */
 const ASKED_MS = 4000
-const knownSchema = z.object({ events: z.array(z.unknown()), now: z.number().optional() })
+const knownSchema = z.object({ events: z.array(z.unknown()), last: z.number(), now: z.number() })
+
+/** What the server has of a session after a tap of it; nothing while it does not answer. */
+async function heard(session: string, since: number): Promise<(Omit<KnownEvents, 'server'> & { now: number }) | undefined> {
+  const answer = await fetch(`/api/sessions/${session}/events?since=${since}`, { signal: AbortSignal.timeout(ASKED_MS) })
+    .then((response) => (response.ok ? response.json() : undefined))
+    .then((body: unknown) => knownSchema.safeParse(body).data)
+    .catch(() => undefined)
+  return answer && { ...answer, events: answer.events.flatMap((event) => leadEventSchema.safeParse(event).data ?? []) }
+}
+
+/** Taps that came to the server from elsewhere since one of them. */
+export async function newEvents(session: string, since: number): Promise<Pick<KnownEvents, 'events' | 'last'>> {
+  return (await heard(session, since)) ?? { events: [], last: since }
+}
 
 /** Events of a session from this browser and the server together, each once. The server may be out of reach. */
 export async function allEvents(session: string): Promise<KnownEvents> {
@@ -41,14 +57,11 @@ export async function allEvents(session: string): Promise<KnownEvents> {
   const local = (await db.getAllFromIndex('events', 'session', session)).filter(({ sent }) => sent !== 2).map(bare)
   db.close()
   const began = performance.now()
-  const answer = await fetch(`/api/sessions/${session}/events`, { signal: AbortSignal.timeout(ASKED_MS) })
-    .then((response) => (response.ok ? response.json() : undefined))
-    .then((body: unknown) => knownSchema.safeParse(body).data)
-    .catch(() => undefined)
-  const remote = (answer?.events ?? []).flatMap((event) => leadEventSchema.safeParse(event).data ?? [])
+  const answer = await heard(session, -1)
   return {
-    events: ordered([...remote, ...local]),
-    ...(answer?.now !== undefined && { server: { now: answer.now, tookMs: performance.now() - began } }),
+    events: ordered([...(answer?.events ?? []), ...local]),
+    last: answer?.last ?? -1,
+    ...(answer && { server: { now: answer.now, tookMs: performance.now() - began } }),
   }
 }
 

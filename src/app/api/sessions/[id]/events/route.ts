@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { parseKeepable, problemsOf, problemsText } from '@/core/formats'
 import { type LeadEvent, leadEventSchema } from '@/core/lead'
 import { notePace } from '@/server/experience'
-import { addEvents, eventsOf, getSession, type KeptEvents } from '@/server/repositories/sessions'
+import { addEvents, eventsSince, getSession, type KeptEvents } from '@/server/repositories/sessions'
 import { bodyOf, withId } from '../../../answers'
 
 /** A batch is sent in pieces of this many. */
@@ -62,9 +62,14 @@ export async function POST(request: Request, { params }: Params) {
   })
 }
 
-export const GET = (_request: Request, { params }: Params) =>
+const sinceSchema = z.coerce.number().int().min(-1).max(2_147_483_647).catch(-1)
+
+/** Taps of a class: all, or those that came after the one whose number is asked with. */
+export const GET = (request: Request, { params }: Params) =>
   withId(params, 'a session', async ({ db, studio, id }) => {
     await getSession(db, studio.id, id)
+    // taps from before they were numbered have none
+    const since = sinceSchema.parse(new URL(request.url).searchParams.get('since') ?? -1)
     // by what this says all devices set their clocks
-    return Response.json({ events: await eventsOf(db, studio.id, id), now: Date.now() })
+    return Response.json({ ...(await eventsSince(db, studio.id, id, since)), now: Date.now() })
   })
