@@ -1,5 +1,5 @@
 import { type BasePosition, type EverydayFunction, type Family, familyOf, MUSCLES, type Muscle, type Pattern } from '../movement'
-import { handedOut, type PlanDraft, type Prescription } from '../plan'
+import { kitKey, type PlanDraft, type Prescription } from '../plan'
 import type { Timeline } from '../timing'
 import { type Quality, qualityOf } from './qualities'
 
@@ -59,7 +59,6 @@ const LONG_CODES = { seated: 'sitting-long', standing: 'standing-long', supine: 
 const WANTED: readonly Quality[] = ['strength', 'balance', 'mobility']
 const WANTED_FROM_MINUTES = 20
 
-const kitKey = (item: Prescription): string => handedOut(item).toSorted().join('+')
 const hasPattern = (item: Prescription, pattern: Pattern) => item.entry?.movement.pattern.includes(pattern) ?? false
 const mainOf = (item: Prescription): readonly Muscle[] => item.entry?.movement.main ?? item.item.described?.main ?? []
 

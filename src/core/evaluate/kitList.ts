@@ -1,6 +1,6 @@
 import { type Band, bodyOfStature, REFERENCE_BODY } from '../body'
 import { bandFor, SLOT } from '../movement'
-import { handedOut, type Prescription } from '../plan'
+import { handedOut, kitKey, type Prescription } from '../plan'
 import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 import type { Evaluation } from './evaluate'
@@ -97,7 +97,7 @@ export function kitList({ items, people }: Pick<Evaluation, 'items' | 'people'>,
 
 /** When kit is taken up, changed or put away: at each visit to an item that has other kit than the one before, s. */
 export function kitMoves(items: readonly Prescription[], { segments }: Pick<Timeline, 'segments'>): number[] {
-  const kitOf = new Map(items.map((item) => [item.item.id, handedOut(item).toSorted().join()]))
+  const kitOf = new Map(items.map((item) => [item.item.id, kitKey(item)]))
   const moves: number[] = []
   let now = ''
   for (const { kind, item, startSeconds } of segments) {

@@ -1,6 +1,6 @@
 import { coverageOf } from '../coverage'
 import { familyOf } from '../movement'
-import { type Block, type BlockFormat, type Edit, handedOut, type Prescription, prescriptionsIn } from '../plan'
+import { type Block, type BlockFormat, type Edit, kitKey, type Prescription, prescriptionsIn } from '../plan'
 import { harmless, type Judged } from './harmless'
 
 /** Another order of the movements within their blocks, as one edit that can be undone. */
@@ -18,7 +18,7 @@ export interface OrderOffer {
 const FREE_ORDER: ReadonlySet<BlockFormat> = new Set(['straight', 'stations', 'circuit'])
 
 const keyOf = {
-  kit: (item: Prescription) => handedOut(item).toSorted().join('+'),
+  kit: kitKey,
   position: (item: Prescription) => familyOf(item.demands.basePosition),
 }
 

@@ -203,6 +203,8 @@ export const kitOf = ({ entry, item }: Pick<Prescription, 'entry' | 'item'>): re
 /** What of it is handed out and put away again: a chair, a wall and something to hold stay where they are. */
 export const handedOut = (item: Pick<Prescription, 'entry' | 'item'>): readonly Kit[] =>
   kitOf(item).filter((kit) => kit !== 'chair' && kit !== 'support' && kit !== 'wall')
+/** The same for two items when nothing has to be handed out or put away between them. */
+export const kitKey = (item: Pick<Prescription, 'entry' | 'item'>): string => handedOut(item).toSorted().join('+')
 
 /** How an item stands in the order of its block. */
 export const placedIn = ({ item, planDose, side }: Pick<Prescription, 'item' | 'planDose' | 'side'>): Placed => ({

@@ -3,6 +3,7 @@ export {
   checkPlan,
   handedOut,
   isRestIn,
+  kitKey,
   kitOf,
   libraryRepSeconds,
   movementsOf,

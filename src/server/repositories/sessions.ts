@@ -325,11 +325,7 @@ export async function addEvents(db: Database, studioId: string, sessionId: strin
 }
 
 export async function eventsOf(db: Database, studioId: string, sessionId: string): Promise<LeadEvent[]> {
-  const rows = await db
-    .select()
-    .from(leadEvents)
-    .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.sessionId, sessionId)))
-  return ordered(rows.map(readEvent))
+  return (await eventsSince(db, studioId, sessionId, -1)).events
 }
 
 /** Taps that came to the server after one, and the number of the latest; all when nothing is known yet. */

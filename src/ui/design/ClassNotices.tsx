@@ -2,6 +2,7 @@ import type { ClassModel, OwnRest, PlanWarning } from '@/core/evaluate'
 import type { Edit, PlanDraft } from '@/core/plan'
 import { ownRestWords } from '../fit/ownRestWords'
 import { warningWords } from '../fit/warningWords'
+import { grouped } from '../shell/list'
 
 interface Props {
   plan: PlanDraft
@@ -21,13 +22,6 @@ function restWords(rest: OwnRest, plan: PlanDraft): string {
   if (rest.code === 'every-second-set') return 'the 1st, 3rd, … set of each movement only, for more than double rests'
   const block = plan.phases.flatMap(({ blocks }) => blocks).find(({ id }) => id === rest.block)
   return ownRestWords(rest, block?.title ? `in “${block.title}”` : 'in this block')
-}
-
-/** The same words once, with everybody they are said of. */
-function grouped(said: readonly { name: string; words: string }[]): [string, string[]][] {
-  const found = new Map<string, string[]>()
-  for (const { name, words } of said) found.set(words, [...(found.get(words) ?? []), name])
-  return [...found]
 }
 
 /** The edit that takes out the sets which a class that runs over would lose. */
@@ -98,7 +92,7 @@ export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAg
         <ul className="flex flex-col gap-1 text-soft" aria-label="Rests of their own">
           {grouped(
             resting.map((person) => ({ name: person.name, words: `${person.ownRests.map((rest) => restWords(rest, plan)).join('; ')}.` })),
-          ).map(([words, names]) => (
+          ).map(({ words, names }) => (
             <li key={words}>
               <b className="text-ink">{names.join(', ')}</b>: {words}
             </li>

@@ -114,4 +114,4 @@ export function placeToAdd(plan: PlanDraft, selected: Selected | undefined): { b
 }
 
 /** A new id for a part of a plan. */
-export const freshId = (kind: 'i' | 'b' | 'p'): string => `${kind}-${crypto.randomUUID().slice(0, 8)}`
+export const freshId = (kind: 'i' | 'b' | 'p' | 't'): string => `${kind}-${crypto.randomUUID().slice(0, 8)}`

@@ -6,11 +6,10 @@ import { type Playlist, RECIPES, type ReadTrack, type Track, tappedBpm } from '@
 import type { Edit, PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { NumberField } from '../design/NumberField'
+import { freshId } from '../design/selection'
 import { musicLines } from './musicWords'
 import { readPlaylist } from './readPlaylist'
 import { Sound } from './sound'
-
-const freshTrack = (): string => `t-${crypto.randomUUID().slice(0, 8)}`
 
 /** Taps on a button as a tempo. */
 function TapTempo({ onTempo }: { onTempo: (bpm: number) => void }) {
@@ -47,7 +46,7 @@ export function PlaylistSection({ plan, music, onEdit }: Props) {
   useEffect(() => () => sound.current?.stop(), [])
   const keep = (tracks: Track[]) => onEdit({ kind: 'set-plan', change: { playlist: { ...list, tracks } } })
   const add = (read: readonly ReadTrack[]) => {
-    const known = read.flatMap(({ seconds, ...track }) => (seconds === undefined ? [] : [{ ...track, seconds, id: freshTrack() }]))
+    const known = read.flatMap(({ seconds, ...track }) => (seconds === undefined ? [] : [{ ...track, seconds, id: freshId('t') }]))
     if (known.length > 0) keep([...list.tracks, ...known].slice(0, 200))
     setUnsaid(read.filter(({ seconds }) => seconds === undefined))
   }
@@ -147,7 +146,7 @@ export function PlaylistSection({ plan, music, onEdit }: Props) {
                 <LengthField
                   onLength={(seconds) => {
                     setUnsaid(unsaid.filter((one) => one !== track))
-                    keep([...list.tracks, { ...track, seconds, id: freshTrack() }])
+                    keep([...list.tracks, { ...track, seconds, id: freshId('t') }])
                   }}
                 />
               </li>
@@ -170,7 +169,7 @@ export function PlaylistSection({ plan, music, onEdit }: Props) {
             key={key}
             type="button"
             className="quiet"
-            onClick={() => keep([...list.tracks, { id: freshTrack(), title, seconds, bpm, made: key }])}
+            onClick={() => keep([...list.tracks, { id: freshId('t'), title, seconds, bpm, made: key }])}
           >
             + {title}, {bpm}
           </button>

@@ -1,2 +1,9 @@
 /** Words as a list in a sentence: "a, b and c". */
 export const list = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`)
+
+/** The same words once, with everybody of whom they are said. */
+export function grouped(said: readonly { name: string; words: string }[]): { words: string; names: string[] }[] {
+  const found = new Map<string, string[]>()
+  for (const { name, words } of said) found.set(words, [...(found.get(words) ?? []), name])
+  return [...found].map(([words, names]) => ({ words, names }))
+}

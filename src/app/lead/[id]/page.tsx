@@ -11,29 +11,22 @@ import { getSession } from '@/server/repositories/sessions'
 import { ownRestWords } from '@/ui/fit/ownRestWords'
 import type { LeadMusicPlan } from '@/ui/lead/LeadMusic'
 import { type LeadItem, LeadScreen } from '@/ui/lead/LeadScreen'
-import { list } from '@/ui/shell/list'
+import { grouped, list } from '@/ui/shell/list'
 import { named } from '../../named'
 
 export const dynamic = 'force-dynamic'
 export const metadata = { title: 'Lead' }
-
-/** The same words once, with everybody of whom they are said. */
-function alike(said: readonly { name: string; words: string }[]): string[] {
-  const names = new Map<string, string[]>()
-  for (const { name, words } of said) names.set(words, [...(names.get(words) ?? []), name])
-  return [...names].map(([words, who]) => `${list(who)}: ${words}.`)
-}
 
 /** Who of those that do an item needs more rest than the group gets. */
 function sparing({ people }: ClassModel, { block, cells }: ModelItem): Pick<LeadItem, 'everySecond' | 'sitsOut'> {
   const doing = people.filter((_person, index) => cells[index]!.use.kind === 'does')
   return {
     everySecond: doing.filter(({ ownRests }) => ownRests.some(({ code }) => code === 'every-second-set')).map(({ name }) => name),
-    sitsOut: alike(
+    sitsOut: grouped(
       doing.flatMap(({ name, ownRests }) =>
         ownRests.flatMap((rest) => (rest.code !== 'every-second-set' && rest.block === block ? [{ name, words: ownRestWords(rest, 'here') }] : [])),
       ),
-    ),
+    ).map(({ words, names }) => `${list(names)}: ${words}.`),
   }
 }
 
