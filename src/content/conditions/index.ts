@@ -9,13 +9,14 @@ import { metabolic } from './metabolic'
 import { neuro } from './neuro'
 import { other } from './other'
 import { perinatal } from './perinatal'
+import { soreness } from './soreness'
 import { spine } from './spine'
 import { surgeryCancer } from './surgery-cancer'
 import { systemicPainJoint } from './systemic-pain-joint'
 import { upperLimb } from './upper-limb'
 
-/** The whole rule base: general conditions first, then by group. */
-export const CONDITIONS = [
+/** The whole rule base as its text has it: general conditions first, then by group. */
+export const RULE_BASE_CONDITIONS = [
   ...general,
   ...bone,
   ...spine,
@@ -32,5 +33,7 @@ export const CONDITIONS = [
   ...surgeryCancer,
   ...other,
 ]
+/** With what the house adds for a day. */
+export const CONDITIONS = [...RULE_BASE_CONDITIONS, ...soreness]
 
 export { SOURCES } from './sources'

@@ -6,6 +6,7 @@ export const lowerLimb: ConditionDefinition[] = [
     name: 'Hip osteoarthritis',
     group: 'lower-limb',
     variants: ['flare', 'settled'],
+    soreHere: { parts: ['hip'], variant: 'flare', why: 'The hip is sore today: small bends, no deep or crossed positions, no jumps.' },
     clearance: {
       need: 'none',
       validMonths: 12,
@@ -460,6 +461,7 @@ export const lowerLimb: ConditionDefinition[] = [
     name: 'Knee osteoarthritis',
     group: 'lower-limb',
     variants: ['flare', 'settled'],
+    soreHere: { parts: ['knee'], variant: 'flare', why: 'The knee is sore today: small bends, no kneeling, no jumps.' },
     clearance: {
       need: 'none',
       validMonths: 12,
@@ -713,6 +715,7 @@ export const lowerLimb: ConditionDefinition[] = [
     group: 'lower-limb',
     variants: ['non-weight-bearing', 'acute', 'subacute', 'late'],
     variantNotes: 'acute < 2 wk; subacute 2-6 wk; late > 6 wk or long-standing heel/tendon pain',
+    soreHere: { parts: ['foot'], variant: 'acute', why: 'The foot or ankle is sore today: little weight and no spring through it.' },
     clearance: {
       need: 'none',
       requiredWhen: 'c.variant == non-weight-bearing',

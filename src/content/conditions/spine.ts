@@ -8,6 +8,7 @@ export const spine: ConditionDefinition[] = [
     variants: ['flare', 'moderate', 'settled'],
     variantNotes: 'flare = 7+/10 today or 2+ above usual; moderate 4-6; settled 0-3',
     symptomaticMeans: 'any warning sign named in voidIf',
+    soreHere: { parts: ['low-back'], variant: 'flare', why: 'The low back is sore today: light loads, small bends, short holds, easy effort.' },
     clearance: {
       need: 'none',
       requiredWhen: 'c.symptomatic',
@@ -451,6 +452,7 @@ export const spine: ConditionDefinition[] = [
     group: 'spine',
     variants: ['irritable', 'settled'],
     symptomaticMeans: 'any warning sign named in voidIf',
+    soreHere: { parts: ['neck'], variant: 'irritable', why: 'The neck is sore today: small slow turns, nothing held long, nothing heavy overhead.' },
     clearance: {
       need: 'none',
       requiredWhen: 'c.symptomatic',

@@ -8,6 +8,7 @@ export const upperLimb: ConditionDefinition[] = [
     variants: ['irritable', 'settled'],
     variantNotes: 'irritable = night pain or rest pain 4+/10',
     symptomaticMeans: 'sudden loss of arm lifting after a fall or pull, not yet assessed',
+    soreHere: { parts: ['shoulder'], variant: 'irritable', why: 'The shoulder is sore today: arms stay below the shoulder, light, and move slowly.' },
     clearance: {
       need: 'none',
       requiredWhen: 'c.symptomatic',
@@ -499,6 +500,7 @@ export const upperLimb: ConditionDefinition[] = [
     name: 'Hand arthritis / weak grip',
     group: 'upper-limb',
     variants: ['severe', 'mild'],
+    soreHere: { parts: ['hand'], variant: 'severe', why: 'The hand is sore today: loose grip, soft handles, no leaning on it.' },
     clearance: {
       need: 'none',
       validMonths: 12,

@@ -1,7 +1,7 @@
 import { namesRead, type PersonFacts, type RecordedCondition, type RuleBase } from '../safety'
 import { addMonths, ageOn, completedWeeks, type Day, daysBetween, gestation, weekOf } from './calendar'
 import type { About } from './form'
-import { ANSWER_FIELDS, type CheckIn, type ClientRecord, type ConditionRecord, READINGS, type Reading } from './record'
+import { ANSWER_FIELDS, type BodyRegion, type CheckIn, type ClientRecord, type ConditionRecord, partOf, READINGS, type Reading } from './record'
 import { screenStand } from './standing'
 
 /** A birth from this completed week on ended the pregnancy it falls in (rule base 0.3 step 1). */
@@ -126,6 +126,15 @@ function impliedConditions(base: RuleBase, record: ClientRecord, day: Day, today
   })
 }
 
+/** What somebody who is sore somewhere today is judged by, until tomorrow: the general condition of each place at the stage that it names. */
+const sorenessToday = (base: RuleBase, sore: readonly BodyRegion[]): RecordedCondition[] =>
+  sore.flatMap((region) => {
+    const { part, side } = partOf(region)
+    return [...base.conditions.values()].flatMap(({ slug, soreHere }): RecordedCondition[] =>
+      soreHere?.parts.includes(part) ? [{ slug, today: 'sore', variant: soreHere.variant, ...(side && { side }) }] : [],
+    )
+  })
+
 export interface KnownOnDay {
   /** what was said at the door */
   today?: CheckIn
@@ -140,7 +149,7 @@ export interface KnownOnDay {
 export function factsOn(base: RuleBase, record: ClientRecord, day: Day, { today, attended = [] }: KnownOnDay = {}): PersonFacts {
   const { week, weeksSinceBirth } = perinatal(record, day)
   const { capability } = record
-  const { conditions: _conditions, usualPain, until: _until, ...door } = today ?? {}
+  const { conditions: _conditions, usualPain, until: _until, asUsual: _asUsual, sore = [], sleptBadly, ...door } = today ?? {}
   const individualPlans = record.clearances.flatMap(({ movement, condition, by, ...clearance }) =>
     movement !== undefined && holdsOn(base, { condition, by, ...clearance }, day) ? [{ condition, movement, note: by }] : [],
   )
@@ -162,10 +171,14 @@ export function factsOn(base: RuleBase, record: ClientRecord, day: Day, { today,
     ...(unlisted.length > 0 && { unlisted }),
     ...(individualPlans.length > 0 && { individualPlans }),
     ...door,
+    ...(sleptBadly && door.dayFeel !== 'unwell' && { dayFeel: 'a-bit-off' as const }),
     ...(door.painNow !== undefined && { painAboveUsual: door.painNow - (usualPain ?? 0) }),
-    conditions: [...record.conditions, ...impliedConditions(base, record, day, today)].map((condition) =>
-      conditionFacts(base, record, condition, today, day),
-    ),
+    conditions: [
+      ...[...record.conditions, ...impliedConditions(base, record, day, today)].map((condition) =>
+        conditionFacts(base, record, condition, today, day),
+      ),
+      ...sorenessToday(base, sore),
+    ],
   }
 }
 

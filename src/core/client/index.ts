@@ -63,6 +63,7 @@ export {
   conditionRecordSchema,
   type Finding,
   fullName,
+  partOf,
   READINGS,
   type Reading,
   readingField,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CONDITION_FIELDS, type FieldDefinition, MEDICINES, PERSON_FIELDS } from '../safety'
+import { BODY_PARTS, type BodyPart, CONDITION_FIELDS, type FieldDefinition, MEDICINES, PERSON_FIELDS } from '../safety'
 import { daySchema } from './calendar'
 import { SCREENING_OUTCOMES } from './form'
 
@@ -73,6 +73,15 @@ export const BODY_REGIONS = [
   'right-foot',
 ] as const
 export type BodyRegion = (typeof BODY_REGIONS)[number]
+
+/** The part of a region, and its side where it has one. */
+export function partOf(region: BodyRegion): { part: BodyPart; side?: 'left' | 'right' } {
+  const [, side, part] = /^(left|right)-(.+)$/.exec(region) ?? []
+  const found = BODY_PARTS.find((one) => one === (part ?? region))
+  if (!found) throw new Error(`no part of the body is called ${region}`)
+  return { part: found, ...(side && { side: side as 'left' | 'right' }) }
+}
+
 export const siteSchema = z.strictObject({ region: z.enum(BODY_REGIONS), kind: z.enum(['pain', 'care']), note: text(120).optional() })
 export type Site = z.infer<typeof siteSchema>
 
@@ -186,6 +195,12 @@ const readingShape = Object.fromEntries(
 export const checkInSchema = z.strictObject({
   until: daySchema.optional(),
   dayFeel: z.enum(['well', 'a-bit-off', 'unwell']).optional(),
+  /** said to be as usual: the day questions D1 to D4 with nothing new */
+  asUsual: z.boolean().optional(),
+  /** where it is sore today */
+  sore: z.array(z.enum(BODY_REGIONS)).max(BODY_REGIONS.length).optional(),
+  /** counts as a day that is a bit off */
+  sleptBadly: z.boolean().optional(),
   painNow: z.number().min(0).max(10).optional(),
   usualPain: z.number().min(0).max(10).optional(),
   dizzyNow: z.boolean().optional(),

@@ -92,9 +92,9 @@ function answersFor(field: string): readonly Answer[] {
 function aboutCondition(base: RuleBase, condition: Condition, record: RecordedCondition | undefined): Trial[] {
   const { slug, variants, asks = [] } = condition
   const apply = (field: string) => (given: PersonFacts, answer: Answer) => {
-    const there = given.conditions.some((one) => one.slug === slug)
+    const there = given.conditions.some((one) => one.slug === slug && !one.today)
     const conditions = there ? given.conditions : [...given.conditions, { slug }]
-    return { ...given, conditions: conditions.map((one) => (one.slug === slug ? { ...one, [field]: answer } : one)) }
+    return { ...given, conditions: conditions.map((one) => (one.slug === slug && !one.today ? { ...one, [field]: answer } : one)) }
   }
   const unknown = (field: string) => (record as Record<string, unknown> | undefined)?.[field] === undefined
   const trial = (field: string, answers: readonly Answer[]): Trial => {
@@ -113,7 +113,8 @@ function aboutCondition(base: RuleBase, condition: Condition, record: RecordedCo
 function trials(base: RuleBase, facts: PersonFacts): Trial[] {
   const recorded = facts.conditions.flatMap((record) => {
     const condition = base.conditions.get(record.slug)
-    return condition ? aboutCondition(base, condition, record) : []
+    // what is sore today is no condition to ask about
+    return condition && !record.today ? aboutCondition(base, condition, record) : []
   })
   return [...aboutPerson(facts), ...recorded]
 }

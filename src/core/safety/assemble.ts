@@ -20,6 +20,8 @@ export class AssessmentError extends Error {
 export type Presence =
   /** in the record */
   | 'recorded'
+  /** in no record: sore there today */
+  | 'today'
   /** by age or calendar, without a record of its own */
   | 'added'
   /** through a condition that inherits it */
@@ -31,7 +33,7 @@ export interface EvaluatedCondition {
   presence: Presence
   /** the child through which it was inherited */
   via?: string
-  /** what the record holds; nothing for an added one */
+  /** what the record or the day holds; nothing for an added one */
   record?: RecordedCondition
   /** added only because a birth is overdue: its clearance is not asked, the birth is */
   overdue?: boolean
@@ -70,7 +72,7 @@ export function stageOf(condition: Pick<Condition, 'stages' | 'variants'>, recor
 
 /** All `c.` fields of a condition: what is recorded, the stage in use, and the defaults of 1.5 for the rest. */
 export function fieldsOf(condition: Condition, person: PersonFields, record: RecordedCondition | undefined): ConditionFields {
-  const known = Object.fromEntries(Object.entries(record ?? {}).filter(([name, value]) => name !== 'slug' && value !== undefined))
+  const known = Object.fromEntries(Object.entries(record ?? {}).filter(([name, value]) => name !== 'slug' && name !== 'today' && value !== undefined))
   if (record?.variant !== undefined && !condition.variants.includes(record.variant)) {
     throw new AssessmentError(
       'unknown-variant',
@@ -199,7 +201,7 @@ export function assemble(base: RuleBase, facts: PersonFacts): Assembled {
     const own: EvaluatedCondition = {
       condition,
       fields,
-      presence: record ? 'recorded' : 'added',
+      presence: record ? (record.today ? 'today' : 'recorded') : 'added',
       ...(record && { record }),
       ...(overdue && !record && condition.lasts === 'birth-year' && { overdue }),
     }

@@ -57,13 +57,15 @@ function compileRule(entry: EvaluatedCondition, rule: Rule, person: PersonFields
   const context = contextOf(person, entry.fields)
   const when = specialize(rule.when, context)
   if (when.kind === 'constant' && !when.value) return undefined
-  const { slug, group } = entry.condition
+  const { slug, group, soreHere } = entry.condition
+  const isSore = entry.presence === 'today'
   const hit: Hit = {
     id: rule.id,
     then: rule.then,
     condition: slug,
     ...(entry.via && { via: entry.via }),
-    why: rule.why,
+    ...(isSore && { today: true as const }),
+    why: (isSore && soreHere?.why) || rule.why,
     ...(rule.offer && { offer: rule.offer }),
     ...(rule.cue && { cue: rule.cue }),
     evidence: rule.ev,

@@ -94,6 +94,25 @@ export const CONDITION_GROUPS = [
 export const MEDICINES = ['betaBlocker', 'bloodThinner', 'insulinOrSulfonylurea'] as const
 export type Medicine = (typeof MEDICINES)[number]
 
+/** Parts of the body that can be sore on a day. */
+export const BODY_PARTS = [
+  'head',
+  'neck',
+  'shoulder',
+  'chest',
+  'upper-back',
+  'elbow',
+  'hand',
+  'belly',
+  'low-back',
+  'hip',
+  'thigh',
+  'knee',
+  'shin',
+  'foot',
+] as const
+export type BodyPart = (typeof BODY_PARTS)[number]
+
 /** What brings a condition in beside a record of its own. */
 export type Addition =
   | { by: 'always' }
@@ -104,6 +123,8 @@ export type Addition =
   | { by: 'birth'; kind?: 'caesarean' }
   /** today's answers at the door */
   | { by: 'unwell' }
+  /** only by being sore somewhere today */
+  | { by: 'sore' }
   | { by: 'medicine'; medicine: Medicine }
 
 /**
@@ -152,6 +173,8 @@ export interface ConditionDefinition {
   /** What "symptomatic" means for this condition. */
   symptomaticMeans?: string
   addedBy?: Addition
+  /** somebody who is sore in one of these parts is judged by it for the day, at this stage, and told so in these words and not as a diagnosis */
+  soreHere?: { parts: readonly BodyPart[]; variant: string; why: string }
   /** it goes with the pregnancy, or with the year after a birth, whatever is recorded (0.3 step 1) */
   lasts?: 'gestation' | 'birth-year'
   /** stages that follow the weeks since the event */

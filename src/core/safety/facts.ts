@@ -1,8 +1,8 @@
 import type { PlannedDemands } from '../movement'
 import type { ConditionFields, PersonFields, SessionFields } from './fields'
 
-/** A condition as the record holds it: what is left out is unknown. */
-export type RecordedCondition = { slug: string } & Partial<ConditionFields>
+/** A condition as the record holds it: what is left out is unknown. `today`: it is in no record, somebody is sore there on the day. */
+export type RecordedCondition = { slug: string; today?: 'sore' } & Partial<ConditionFields>
 
 /** A clinician's written individual plan: loosens the rules of one condition for one named movement until its date (principle P8). */
 export interface IndividualPlan {

@@ -96,13 +96,13 @@ function isStable(standing: Standing): boolean {
 
 /**
  * What a missing letter comes to (rule base 0.3 step 2): closed, a question that may open it, or limits while it is pending.
- * Inherited conditions ask for none, the child's clearance covers them.
+ * Inherited conditions ask for none, the child's clearance covers them; a soreness of today is no diagnosis and asks for none.
  */
 export function clearanceOf(standing: Standing, given: PersonFacts): { gate?: GateHit; pending?: Pending } {
   const { entry } = standing
   const { condition, fields, presence, record, overdue } = entry
   const { slug, name, clearance, requiredWhen, asks = [], stableWhen } = condition
-  if (presence === 'inherited' || overdue || fields.cleared) return {}
+  if (presence === 'inherited' || presence === 'today' || overdue || fields.cleared) return {}
   const open = asks.filter(({ field }) => !onFile(field, record, given))
   if (clearance.need === 'required' || (requiredWhen && isTrue(requiredWhen, standing))) {
     if (clearance.need !== 'required' && requiredWhen && open.length > 0 && someAnswerMakes(false, requiredWhen, open, standing))

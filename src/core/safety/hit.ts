@@ -24,6 +24,8 @@ export interface Hit {
   then: RuleOutcome
   condition: string
   via?: string
+  /** the person has no such condition: they are sore there today */
+  today?: true
   why: string
   offer?: string
   cue?: string

@@ -3,6 +3,8 @@ export { AssessmentError, type EvaluatedCondition, stageOf } from './assemble'
 export { type Assessment, assess } from './assess'
 export { type Change, changesBetween, type SessionChange, withChanges } from './changes'
 export {
+  BODY_PARTS,
+  type BodyPart,
   type BodyResponse,
   CONDITION_GROUPS,
   type ConditionDefinition,
