@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page, test } from '@playwright/test'
+import { leadIt } from './register'
 
 const openClass = async (page: Page) => {
   await page.goto('/')
@@ -29,8 +30,33 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   lead: async (page) => {
     await openClass(page)
-    await page.getByRole('button', { name: 'Lead this class' }).click()
+    await leadIt(page)
     await expect(page.getByRole('button', { name: 'Somebody stops' })).toBeVisible()
+  },
+  'class view': async (page) => {
+    await openClass(page)
+    await leadIt(page)
+    await expect(page.getByRole('button', { name: 'Somebody stops' })).toBeVisible()
+    await page.goto(`${new URL(page.url()).pathname}/class`)
+    await expect(page.getByTestId('count')).toBeVisible()
+  },
+  'somebody stops': async (page) => {
+    await openClass(page)
+    await leadIt(page)
+    await page.getByRole('button', { name: 'Somebody stops' }).click()
+    await page.getByRole('button', { name: 'Somebody has fallen' }).click()
+    await expect(page.getByText('Do not lift them.', { exact: false })).toBeVisible()
+  },
+  'what today changes': async (page) => {
+    await openClass(page)
+    await page.getByRole('button', { name: 'At the door' }).click()
+    await page.getByRole('link', { name: 'What it changes' }).click()
+    await expect(page.getByRole('heading', { name: 'What today changes' })).toBeVisible()
+  },
+  'a log': async (page) => {
+    await page.goto('/log')
+    await page.locator('main a').first().click()
+    await expect(page.getByRole('button', { name: 'Save the log' })).toBeVisible()
   },
   log: (page) => page.goto('/log'),
   people: (page) => page.goto('/people'),
@@ -65,7 +91,7 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.getByRole('button', { name: 'At the door' }).click()
     await expect(page.getByRole('heading', { name: 'At the door' })).toBeVisible()
     await page
-      .getByRole('button', { name: /^More about/ })
+      .getByRole('button', { name: /^Something of today/ })
       .first()
       .click()
   },

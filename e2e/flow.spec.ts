@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { register } from './register'
+import { leadIt, register } from './register'
 
 const addCondition = async (page: Page, name: string) => {
   await page.getByLabel('Add a condition').fill(name)
@@ -58,7 +58,7 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   await page.reload()
   await expect(page.locator('.cell')).toHaveCount(10)
 
-  await page.getByRole('button', { name: 'Lead this class' }).click()
+  await leadIt(page)
   await page.getByRole('button', { name: 'I count' }).click()
   await page.getByRole('button', { name: 'Start' }).click()
   await expect(page.getByRole('timer')).toContainText(/0:0[1-9]/)
@@ -74,10 +74,10 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   await page.reload()
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible()
   await page.getByRole('button', { name: 'Somebody stops' }).click()
+  await page.getByRole('group', { name: 'Who' }).getByRole('button', { name: 'Ysolde' }).click()
+  await page.getByRole('button', { name: 'Something else: all signs' }).click()
   await page.getByRole('button', { name: 'unusual fatigue' }).click()
-  await page.getByLabel('Who').selectOption({ label: 'Ysolde' })
-  await page.getByRole('button', { name: 'Note it with the time' }).click()
-  await page.getByRole('button', { name: 'A set more' }).click()
+  await page.getByRole('button', { name: 'A set more', exact: true }).click()
   await page.getByRole('button', { name: 'End', exact: true }).click()
   await page.getByRole('button', { name: 'Press again to end' }).click()
   // it was not over yet, and then it was
@@ -87,13 +87,16 @@ test('people, class, verdicts, leading and log, from nothing to the end', async 
   await page.getByRole('link', { name: 'Write the log' }).click()
 
   await expect(page.getByText('unusual fatigue')).toBeVisible()
-  await page.getByLabel('Ysolde, Effort').selectOption('4')
-  await page.getByLabel('Ysolde, Pain during').selectOption('2')
+  // somebody with a stop sign was there, whatever was said
+  const there = page.getByRole('region', { name: 'Who was there' })
+  await expect(there.getByRole('button', { name: /Ysolde/ })).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'How hard it was: 4, somewhat hard' }).click()
+  await page.getByRole('button', { name: 'Pain in class: 2' }).click()
   await page.getByLabel('What to change next time').fill('Chairs nearer to the wall')
   await page.getByRole('button', { name: 'Save the log' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
   await page.reload()
-  await expect(page.getByLabel('Ysolde, Effort')).toHaveValue('4')
+  await expect(page.getByRole('region', { name: 'How it was' }).getByRole('button', { name: /Ysolde/ })).toContainText('E4 P2')
   await page.goto('/log')
   await expect(page.getByRole('link', { name: 'A first class' })).toBeVisible()
 })
@@ -325,7 +328,7 @@ test('what was changed last is kept when one leaves at once, and when one leads 
   await page.keyboard.press('Escape')
   // back where it was opened
   await expect(rows.first()).toBeFocused()
-  await page.getByRole('button', { name: 'Lead this class' }).click()
+  await leadIt(page)
   await expect(page.getByRole('button', { name: 'Start' })).toBeVisible()
   await page.goto('/')
   await page.getByRole('link', { name: 'Bones and balance', exact: true }).click()

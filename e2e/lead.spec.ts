@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { newClass } from './register'
+import { leadIt, newClass } from './register'
 
 /** A class of one movement by the clock, long enough to be looked at; its lead screen is open. */
 async function opened(page: Page, title: string) {
@@ -14,7 +14,7 @@ async function opened(page: Page, title: string) {
   }
   await page.getByRole('button', { name: 'Done' }).click()
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Lead this class' }).click()
+  await leadIt(page)
   await expect(page.getByRole('button', { name: 'Start' })).toBeVisible()
 }
 const secondsOf = async (page: Page): Promise<number> => {
@@ -103,10 +103,10 @@ test('a movement is skipped, a set is done again, more and less of it, and half 
   await expect(page.getByRole('heading', { level: 2 })).not.toHaveText(first ?? '')
   for (let tap = 0; tap < 4; tap++) await page.getByRole('button', { name: 'Next' }).click()
   const before = await total()
-  await page.getByRole('button', { name: 'A set more' }).click()
+  await page.getByRole('button', { name: 'A set more', exact: true }).click()
   await expect.poll(total).not.toBe(before)
   const longer = await total()
-  await page.getByRole('button', { name: 'A set less' }).click()
+  await page.getByRole('button', { name: 'A set less', exact: true }).click()
   await expect.poll(total).not.toBe(longer)
   await page.getByRole('button', { name: 'Half a minute' }).click()
   const at = await secondsOf(page)
@@ -114,7 +114,7 @@ test('a movement is skipped, a set is done again, more and less of it, and half 
   expect(await secondsOf(page)).toBe(at)
 })
 
-test('another device and another window follow, and each can take over', async ({ page, browser, baseURL }) => {
+test('another window follows and taps too; another device follows, and leads once it is told to', async ({ page, browser, baseURL }) => {
   await opened(page, 'Two at the weir')
   const device = await browser.newContext({ ...(baseURL && { baseURL }) })
   const [second, third] = [await device.newPage(), await page.context().newPage()]
@@ -123,17 +123,23 @@ test('another device and another window follow, and each can take over', async (
   await expect(second.getByRole('button', { name: 'Start' })).toBeVisible()
   await expect(third.getByRole('button', { name: 'Start' })).toBeVisible()
   await page.getByRole('button', { name: 'Start' }).click()
-  await expect(third.getByRole('button', { name: 'Pause' })).toBeVisible()
-  await expect(second.getByRole('button', { name: 'Pause' })).toBeVisible()
+  await expect(third.getByRole('button', { name: 'Pause' })).toBeEnabled()
+  // the other device sees the class and leads nothing of it; help it can call
+  await expect(second.getByText('Another device leads')).toBeVisible()
+  await expect(second.getByRole('button', { name: 'Next' })).toBeDisabled()
+  await expect(second.getByRole('button', { name: 'Somebody stops' })).toBeEnabled()
+  await second.keyboard.press('ArrowRight')
+  await second.getByRole('button', { name: 'Lead from here' }).click()
+  await expect(page.getByText('Another device leads')).toBeVisible()
   await second.getByRole('button', { name: 'Next' }).click()
   await second.getByRole('button', { name: 'Pause' }).click()
   for (const one of [page, third]) await expect(one.getByRole('button', { name: 'Go on' })).toBeVisible()
   const shown = await Promise.all([page, second, third].map((one) => one.getByRole('timer').textContent()))
   expect(new Set(shown).size).toBe(1)
+  await third.getByRole('button', { name: 'Lead from here' }).click()
   await page.getByRole('button', { name: 'Go on' }).click()
   await expect(second.getByRole('button', { name: 'Pause' })).toBeVisible()
-  const taps = await kept(page)
-  expect(taps.map(({ kind }) => kind)).toEqual(['start', 'next', 'pause', 'resume'])
-  expect(new Set(taps.map(({ device: name }) => name)).size).toBe(2)
+  await expect.poll(async () => (await kept(page)).map(({ kind }) => kind)).toEqual(['start', 'lead', 'next', 'pause', 'lead', 'resume'])
+  expect(new Set((await kept(page)).map(({ device: name }) => name)).size).toBe(2)
   await device.close()
 })

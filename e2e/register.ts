@@ -19,3 +19,14 @@ export const newClass = async (page: Page, title: string) => {
   await page.getByRole('button', { name: 'Make this class' }).click()
   await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible()
 }
+
+/** Leads the class whose page is open, on the day that it shows. */
+export const leadIt = async (page: Page) => {
+  await page.getByRole('button', { name: 'Lead this class' }).click()
+  const asked = page.getByRole('button', { name: /^On / })
+  const there = page.getByRole('button', { name: 'Start' })
+  await expect(asked.or(there)).toBeVisible()
+  // on another day than today it is asked which one it is for
+  if (await asked.isVisible()) await asked.click()
+  await expect(there).toBeVisible()
+}

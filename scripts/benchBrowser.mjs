@@ -125,7 +125,7 @@ try {
   await page.goto(`${BASE}${session}/door`)
   await timed('a tap at the door', (n) =>
     page
-      .getByRole('button', { name: n % 2 === 0 ? 'A bit off' : 'Well', exact: true })
+      .getByRole('button', { name: n % 2 === 0 ? 'Late' : 'Away', exact: true })
       .nth(n)
       .click(),
   )

@@ -55,6 +55,7 @@ const VIEWS = [
     go: async (page) => {
       await openClass(page, 'Boathouse chairs')
       await page.getByRole('button', { name: 'Lead this class' }).click()
+      await page.getByRole('button', { name: /^On / }).click()
       await page.getByRole('button', { name: 'Start' }).click()
       await page.keyboard.press('ArrowRight')
       await page.waitForTimeout(2500)
@@ -120,9 +121,11 @@ const VIEWS = [
       await openClass(page, 'Boathouse chairs')
       await page.getByRole('button', { name: 'At the door' }).click()
       await page
-        .getByRole('button', { name: /^More about/ })
-        .first()
+        .getByRole('button', { name: /^Something of today/ })
+        .nth(1)
         .click()
+      await page.getByRole('button', { name: 'left shoulder: nothing marked' }).click()
+      await page.evaluate(() => window.scrollTo(0, 0))
     },
   },
   { name: 'own-movement', go: (page) => page.goto(`${BASE}/movements/own?from=row/band-light`) },

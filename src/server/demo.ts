@@ -1,4 +1,4 @@
-import { DEMO_CLASSES, DEMO_FORMS, type DemoClass, type DemoForm, demoPeople } from '@/content/demo'
+import { DEMO_CLASSES, DEMO_FORMS, DEMO_VENUE, type DemoClass, type DemoForm, demoPeople } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import { FORM } from '@/content/screening/form'
 import {
@@ -19,15 +19,19 @@ import {
 } from '@/core/client'
 import { assessRoster, evaluate } from '@/core/evaluate'
 import { type Instructor, ledBy, ledStretches } from '@/core/lead'
+import { SLOT } from '@/core/movement'
 import { itemsOf, movementIdOf, movementsOf, planSchema, soundPlan, withKnown } from '@/core/plan'
 import { generator } from '@/core/vocabulary'
 import { noteRules } from './changedRules'
 import type { Database } from './db/connection'
 import { addClass, listClasses, rosterOf, setRoster } from './repositories/classes'
 import { addClient, listClients } from './repositories/clients'
+import { addEvents } from './repositories/leadEvents'
 import { keepStretches } from './repositories/led'
+import { saveLog } from './repositories/log'
 import { keepForm } from './repositories/screenings'
-import { addEvents, openSession, saveLog } from './repositories/sessions'
+import { openSession } from './repositories/sessions'
+import { saveSettings, theStudio } from './repositories/studios'
 import { RULE_BASE } from './ruleBase'
 
 const WEEKS = 6
@@ -109,6 +113,8 @@ export const loadDemo = (db: Database, studioId: string, today: Day): Promise<bo
 async function load(db: Database, studioId: string, today: Day): Promise<boolean> {
   if ((await listClients(db, studioId)).length > 0 || (await listClasses(db, studioId)).length > 0) return false
   const random = generator(dayNumber(today))
+  const { settings } = await theStudio(db, { id: studioId, name: 'The old boathouse, Tarnbeck', instructor: 'Odile Marrow' })
+  await saveSettings(db, studioId, { ...settings, venue: DEMO_VENUE })
   const members = new Map<DemoClass, string[]>()
   for (const { classes, record } of demoPeople(today)) {
     const id = uuidFrom(random)
@@ -155,23 +161,27 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
       const used = items.flatMap(({ prescription, uses }) =>
         people.flatMap(({ id, came }, index) => {
           const use = uses[index]
-          return came ? [{ clientId: id, item: prescription.item.id, variant: use?.kind === 'does' ? use.option.id : 'rest' }] : []
+          const kg = use?.kind === 'does' ? (use.option.judgement.settled.demands[SLOT.externalLoadKg] ?? 0) : 0
+          const variant = use?.kind === 'does' ? use.option.id : 'rest'
+          return came ? [{ clientId: id, item: prescription.item.id, variant, kg: kg > 0 ? kg : null, side: null }] : []
         }),
       )
       const rows = people.map(({ id, came }) => {
         const pain = random() > 0.75 ? 1 + Math.floor(random() * 3) : 0
         return {
           clientId: id,
-          came,
+          presence: came ? ('present' as const) : ('absent' as const),
           exertion: came ? 2 + Math.floor(random() * 3) : null,
           painDuring: came ? pain : null,
           painNextDay: came && random() > 0.4 ? Math.max(0, pain - 1) : null,
           note: null,
+          marks: [],
         }
       })
       await saveLog(db, studioId, session.id, session.revision, {
         rows,
         entries: used,
+        notes: null,
         note: week === 1 ? 'Ran a little over at the chairs; start with the band on the seat next time.' : null,
       })
     }

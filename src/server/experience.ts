@@ -1,15 +1,12 @@
 import 'server-only'
 import type { RosterFacts } from '@/core/evaluate'
-import { ledStretches } from '@/core/lead'
-import { checkPlan, itemsOf, movementIdOf, movementsOf, withKnown } from '@/core/plan'
+import { itemsOf, movementIdOf } from '@/core/plan'
 import { type Experience, learnPace, type Pace } from '@/core/timing'
 import { addDays, type Day, type Settings } from '@/core/vocabulary'
 import type { Database } from './db/connection'
-import { askClass, remembered } from './judging'
-import { studioLibrary } from './library'
-import { rosterOf } from './repositories/classes'
-import { keepStretches, ledSessions, pacedSessions } from './repositories/led'
-import { eventsOf, type StoredSession } from './repositories/sessions'
+import { remembered } from './judging'
+import { ledSessions, pacedSessions } from './repositories/led'
+import type { StoredSession } from './repositories/sessions'
 import { type Group, peopleOn } from './roster'
 
 /** The pace rests on so many classes at most, the newest: older ones count little by then. */
@@ -82,7 +79,7 @@ export async function experienceOf(db: Database, studio: Taught, asked: Asked): 
 export async function groupOn(
   db: Database,
   studio: Taught,
-  { roster, day, classId }: Required<Group>,
+  { roster, day, classId }: Group & { classId: string },
   size = roster.length,
 ): Promise<{ people: RosterFacts[]; experience: Experience }> {
   const [people, experience] = await Promise.all([peopleOn(db, studio.id, roster, day, classId), experienceOf(db, studio, { classId, size, day })])
@@ -93,16 +90,4 @@ export async function groupOn(
 export async function paceToday(db: Database, studio: Taught, day: Day): Promise<Pace> {
   const next = addDays(day, 1)
   return paceOn(await pacedSessions(db, studio.id, next, MOST_CLASSES), studio, next)
-}
-
-/** Keeps what the taps of a session that has ended say of the pace. */
-export async function notePace(db: Database, studio: Taught, session: StoredSession): Promise<void> {
-  const { id, plan, classId, day } = session
-  const [events, shelf, roster] = await Promise.all([eventsOf(db, studio.id, id), studioLibrary(db, studio.id), rosterOf(db, studio.id, classId)])
-  if (!events.some(({ kind }) => kind === 'end')) return
-  const group = await groupOn(db, studio, { roster, day, classId })
-  const checked = checkPlan(withKnown(plan, group.experience.knows), shelf.catalogue)
-  if ('problems' in checked) return
-  const { shown } = await askClass(shelf, 'first', id, { plan, ...group })
-  await keepStretches(db, studio.id, id, ledStretches(events, shown.model.timeline, day, movementsOf(checked.plan, shelf.catalogue)))
 }

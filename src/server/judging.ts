@@ -134,7 +134,7 @@ const peopleKey = (people: readonly WorkerPerson[]) =>
   people.flatMap(({ id, name, ownHelper, upAndGoSec, sex, statureCm, facts }) => [id, name, ownHelper, upAndGoSec, sex, statureCm, facts])
 
 /** What is asked of a class with its people; the same class, people and library are judged once. @param place id of class or session */
-export const askClass = <K extends 'first' | 'sheet' | 'cells'>(
+export const askClass = <K extends 'first' | 'sheet' | 'led' | 'cells'>(
   { own }: Shelf,
   kind: K,
   place: string,

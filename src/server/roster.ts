@@ -67,6 +67,8 @@ export function soonOut(record: ClientRecord, day: Day): RunsOut[] {
 export interface Group {
   roster: readonly StoredClient[]
   day: Day
+  /** as if nothing had been said at the door of this day; what holds from days before does */
+  beforeTheDoor?: true
   /** class in which an overrule with that scope holds; left out = those for every class only */
   classId?: string
 }
@@ -85,8 +87,8 @@ export async function peopleOfAll(db: Database, studioId: string, groups: readon
     attendedDays(db, studioId, ids, last, first),
     overrulesOf(db, studioId, ids),
   ])
-  return groups.map(({ roster, day, classId }) => {
-    const checkIns = holdingOn(said, day)
+  return groups.map(({ roster, day, classId, beforeTheDoor }) => {
+    const checkIns = holdingOn(beforeTheDoor ? said.filter((one) => one.day !== day) : said, day)
     const names = callNames(roster.map(({ record }) => record))
     return roster.map(({ id, record }, index): RosterFacts => {
       const own = overrulesOn(

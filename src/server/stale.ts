@@ -19,6 +19,14 @@ export class NotFoundError extends Error {
   }
 }
 
+/** A plan cannot be judged, so that nothing can be led by it. */
+export class InvalidPlanError extends Error {
+  constructor(why: string) {
+    super(`this plan cannot be judged: ${why}`)
+    this.name = 'InvalidPlanError'
+  }
+}
+
 /** More versions of a class are kept than anybody looks through. Nothing was written. */
 export class TooManyVersionsError extends Error {
   constructor(most: number) {

@@ -1,4 +1,5 @@
 import type { NamedCell } from '@/core/evaluate'
+import type { LedView } from '@/core/lead'
 import type { PlanDraft } from '@/core/plan'
 import type { GateOutcome, PersonFacts } from '@/core/safety'
 import type { Experience, TreadLine } from '@/core/timing'
@@ -30,6 +31,8 @@ export interface JudgeQuestions {
   /** the class as its page shows it first, with every verdict; a fault when the plan cannot be used */
   first: { ask: ClassOnDay; answer: { shown: Questions['model']['answer']; cells: NamedCell[] } }
   sheet: { ask: ClassOnDay; answer: SheetLine }
+  /** the judgement that a class is led by */
+  led: { ask: ClassOnDay; answer: LedView | { problem: string } }
   /** every verdict; null when the plan cannot be used */
   cells: { ask: ClassOnDay; answer: NamedCell[] | null }
   /** the stair of a plan alone; null when the plan cannot be used */

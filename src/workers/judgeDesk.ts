@@ -1,7 +1,8 @@
 import { CONDITIONS } from '@/content/conditions'
 import { assessRoster, cellsOf, type Evaluation, evaluate } from '@/core/evaluate'
+import { ledView } from '@/core/lead'
 import type { Catalogue } from '@/core/movement'
-import { checkPlan, problemText, withKnown } from '@/core/plan'
+import { checkPlan, type Plan, problemText, withKnown } from '@/core/plan'
 import { assess, buildRuleBase } from '@/core/safety'
 import { expand, treadLine } from '@/core/timing'
 import { catalogueOf } from './catalogueOf'
@@ -26,6 +27,8 @@ export class JudgeDesk {
         return this.first(request.ask)
       case 'sheet':
         return this.sheet(request.ask)
+      case 'led':
+        return this.led(request.ask)
       case 'cells':
         return this.cells(request.ask)
       case 'stair':
@@ -47,10 +50,11 @@ export class JudgeDesk {
     return null
   }
 
-  private evaluated({ plan, people, experience }: Ask<'cells'>): Evaluation | { problem: string } {
+  private evaluated({ plan, people, experience }: Ask<'cells'>): { plan: Plan; evaluation: Evaluation } | { problem: string } {
     const checked = checkPlan(withKnown(plan, experience.knows), this.catalogue)
     if ('problems' in checked) return { problem: checked.problems.map(problemText).join('; ') }
-    return evaluate(checked.plan, assessRoster(RULE_BASE, people, checked.plan), this.catalogue, experience.pace.rates)
+    const roster = assessRoster(RULE_BASE, people, checked.plan)
+    return { plan: checked.plan, evaluation: evaluate(checked.plan, roster, this.catalogue, experience.pace.rates) }
   }
 
   first({ plan, people, experience }: Ask<'first'>): Answer<'first'> {
@@ -60,9 +64,9 @@ export class JudgeDesk {
   }
 
   sheet(ask: Ask<'sheet'>): Answer<'sheet'> {
-    const evaluation = this.evaluated(ask)
-    if ('problem' in evaluation) return evaluation
-    const { people, tread } = evaluation
+    const evaluated = this.evaluated(ask)
+    if ('problem' in evaluated) return evaluated
+    const { people, tread } = evaluated.evaluation
     return {
       line: tread,
       closed: people.flatMap(({ name, assessment: { closed } }) => (closed ? [{ name, because: closed.text }] : [])),
@@ -70,9 +74,14 @@ export class JudgeDesk {
     }
   }
 
+  led(ask: Ask<'led'>): Answer<'led'> {
+    const evaluated = this.evaluated(ask)
+    return 'problem' in evaluated ? evaluated : ledView(evaluated.plan, evaluated.evaluation, this.catalogue)
+  }
+
   cells(ask: Ask<'cells'>): Answer<'cells'> {
-    const evaluation = this.evaluated(ask)
-    return 'problem' in evaluation ? null : cellsOf(evaluation)
+    const evaluated = this.evaluated(ask)
+    return 'problem' in evaluated ? null : cellsOf(evaluated.evaluation)
   }
 
   stair({ plan }: Ask<'stair'>): Answer<'stair'> {

@@ -44,6 +44,18 @@ export function perinatal(
   return { week: weeks, weekDays: days, weeksSinceBirth }
 }
 
+/** Rules bite hardest late in a pregnancy, so a week that nobody knows is read as this one. */
+const UNKNOWN_WEEK = 36
+/** Ages at which a pregnancy that was not said can be. */
+const CAN_BE = { from: 12, to: 55 }
+
+/** The week by which somebody is judged whose due date nobody knows: a guest who said yes, or who did not say and can be pregnant. */
+function unknownWeek({ pregnant, sex, birthDate, dueDate }: ClientRecord, day: Day): number | undefined {
+  if (dueDate !== undefined || pregnant === undefined || pregnant === 'no') return undefined
+  const age = ageOn(birthDate, day)
+  return pregnant === 'yes' || (sex !== 'male' && age >= CAN_BE.from && age <= CAN_BE.to) ? UNKNOWN_WEEK : undefined
+}
+
 const inAfterBirth = (weeksSinceBirth: number | undefined) => weeksSinceBirth !== undefined && weeksSinceBirth <= AFTER_BIRTH_WEEKS
 
 /** What decides which questions of the form are somebody's. */
@@ -147,7 +159,7 @@ export interface KnownOnDay {
  * date gives that date's answer.
  */
 export function factsOn(base: RuleBase, record: ClientRecord, day: Day, { today, attended = [] }: KnownOnDay = {}): PersonFacts {
-  const { week, weeksSinceBirth } = perinatal(record, day)
+  const { week = unknownWeek(record, day), weeksSinceBirth } = perinatal(record, day)
   const { capability } = record
   const { conditions: _conditions, usualPain, until: _until, asUsual: _asUsual, sore = [], sleptBadly, ...door } = today ?? {}
   const individualPlans = record.clearances.flatMap(({ movement, condition, by, ...clearance }) =>

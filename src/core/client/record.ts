@@ -166,6 +166,10 @@ export const clientSchema = z.strictObject({
     .max(200)
     .default([]),
   joined: daySchema.optional(),
+  /** let in at the door as a guest of a class, with first name and age only */
+  guestOn: daySchema.optional(),
+  /** what a guest said of it, where no due date is known; not said is read as yes while it can be */
+  pregnant: z.enum(['yes', 'no', 'not-said']).optional(),
   /** kept from before the answers were: a day without answers is no screening */
   screenedOn: daySchema.optional(),
   kitAtHome: z.array(text(60)).max(20).default([]),

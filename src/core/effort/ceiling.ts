@@ -64,6 +64,21 @@ export type Ceiling =
   /** talk test and 0-10 exertion lead */
   | { kind: 'exertion'; rpe: number; because: string }
 
+/** Words of the scale of exertion, 0 to 10; between its anchors the word of the lower one (rule base 3.3). */
+export const EXERTION_WORDS: readonly string[] = [
+  'rest',
+  'very easy',
+  'easy',
+  'moderate',
+  'somewhat hard',
+  'hard',
+  'hard',
+  'very hard',
+  'very hard',
+  'very hard',
+  'maximal',
+]
+
 /** The talk test that belongs to an effort (rule base 3.3). */
 export function talkTest(rpe: number): string {
   if (rpe < 2) return 'can sing'

@@ -1,2 +1,12 @@
-export { type Ceiling, ceilingFor, ceilingWords, DEFAULT_FORMULA, type GivenPulse, maximumBy, SCHOOL_WORDS, talkTest } from './ceiling'
+export {
+  type Ceiling,
+  ceilingFor,
+  ceilingWords,
+  DEFAULT_FORMULA,
+  EXERTION_WORDS,
+  type GivenPulse,
+  maximumBy,
+  SCHOOL_WORDS,
+  talkTest,
+} from './ceiling'
 export { type Answering, capacityMet, DELAY_SECONDS, effortAt, type Kinetics, kineticsOf, shareAfter, steadyShare } from './kinetics'

@@ -21,6 +21,8 @@ export type Use =
 
 export interface EvaluatedItem {
   prescription: Prescription
+  /** everybody at their place in the class, as the item was judged for them */
+  placing: readonly Placing[]
   /** one per person, in the order of the roster */
   placements: readonly Placement[]
   uses: readonly Use[]
@@ -140,6 +142,7 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
     const itsOwn = segments.filter((segment) => segment.item === id)
     return {
       prescription: planned,
+      placing,
       placements,
       uses,
       shown,

@@ -1,10 +1,11 @@
 import type { Segment, Timeline } from '../timing'
+import type { Drop } from './event'
 
 /** A rest between sets where none was planned, s: the house's. */
 const REST_SECONDS = 20
 
 /** A timeline of other segments: they begin one after the other, and the parts are as long as what is in them. */
-export function retimed(timeline: Timeline, segments: readonly Segment[]): Timeline {
+function retimed(timeline: Timeline, segments: readonly Segment[]): Timeline {
   let now = 0
   let spare = 0
   const next = segments.map((segment): Segment => {
@@ -137,4 +138,102 @@ export function withOneLess(timeline: Timeline, index: number): Timeline {
   }
   // the later one first, so that the places of the earlier one stay
   return retimed(timeline, without(other ? without(segments, other) : segments, range))
+}
+
+/** A set more of an item that is still to come, after its last; nothing where the item does not come any more. */
+export function withSetOf(timeline: Timeline, index: number, item: string): Timeline {
+  const last = timeline.segments.findLastIndex(({ kind, item: own }, at) => at > index && kind === 'work' && own === item)
+  if (last < 0) return timeline
+  const { segments } = timeline
+  const range = setAt(timeline, last)!
+  const other = otherSide(timeline, range)
+  // of two visits with one side each the earlier one has to be ahead as well
+  if (!other) return onlySide(segments, range) === undefined ? withOneMore(timeline, last) : timeline
+  return other.from > index ? withOneMore(timeline, Math.min(other.from, range.from)) : timeline
+}
+
+/** Fewer repetitions than this are no set. */
+const FEWEST_REPS = 1
+
+/**
+ * One repetition more or less in the set that is on: on both its sides while the first is on, on the second alone once the first is over. What has
+ * passed already stays.
+ *
+ * @param position s of the timeline
+ */
+export function withRep(timeline: Timeline, index: number, position: number, by: 1 | -1): Timeline {
+  const { segments } = timeline
+  const range = setAt(timeline, index)
+  const one = segments[index]
+  if (!range || one?.kind !== 'work' || !one.reps || !one.repSeconds) return timeline
+  const from = index
+  const until = range.until
+  const change = (segment: Segment): Segment => {
+    const { reps, repSeconds, seconds, house } = segment
+    if (!reps || !repSeconds || reps + by < FEWEST_REPS) return segment
+    const part = 1 + (by * repSeconds) / seconds
+    return {
+      ...segment,
+      reps: reps + by,
+      seconds: seconds + by * repSeconds,
+      house: Object.fromEntries(Object.entries(house).map(([depends, own]) => [depends, own * part])),
+    }
+  }
+  if (one.reps + by < FEWEST_REPS || one.startSeconds + one.seconds + by * one.repSeconds <= position) return timeline
+  return retimed(
+    timeline,
+    segments.map((segment, at) => (at >= from && at < until && segment.kind === 'work' ? change(segment) : segment)),
+  )
+}
+
+/** Where a visit to an item begins. */
+function visitStart(segments: readonly Segment[], index: number): number {
+  let from = index
+  while (from > 0 && segments[from - 1]!.item === segments[index]!.item) from--
+  return from
+}
+
+/**
+ * Without what is dropped of what is still to come: a set goes on both its sides, with the rest that leads to it; a whole item with the way to it.
+ * What is on, and a set whose other side is over, stays.
+ */
+export function withDropped(timeline: Timeline, index: number, drops: readonly Drop[]): Timeline {
+  const { segments } = timeline
+  const onNow = setAt(timeline, index)
+  const begun = Math.max(index, (onNow?.until ?? 0) - 1)
+  const gone = new Set<number>()
+  for (const { item, set } of drops) {
+    const parts = segments.flatMap((segment, at) =>
+      segment.kind === 'work' && segment.item === item && (set === undefined || (segment.set ?? 1) === set) ? [at] : [],
+    )
+    if (parts.length === 0) continue
+    // never one side alone, and nothing that has begun
+    if (set !== undefined ? parts.some((at) => at <= begun) : parts.some((at) => at <= begun) && parts.some((at) => segments[at]!.side)) continue
+    for (const at of parts) {
+      if (at <= begun) continue
+      const range = setAt(timeline, at)!
+      for (let each = range.from; each < range.until; each++) gone.add(each)
+      for (let before = range.from - 1; before > index && segments[before]!.kind === 'rest' && segments[before]!.item === item; before--)
+        gone.add(before)
+    }
+  }
+  if (gone.size === 0) return timeline
+  // a visit of which no work is left goes with its way, its kit and its showing; a pause after rising and water never do
+  const STAY: ReadonlySet<Segment['kind']> = new Set(['pause', 'water', 'talk'])
+  for (const at of [...gone]) {
+    const item = segments[at]!.item
+    const from = visitStart(segments, at)
+    const until = visitEnd(timeline, at)
+    const isEmpty = segments.slice(from, until).every(({ kind }, each) => kind !== 'work' || gone.has(from + each))
+    if (!isEmpty || item === undefined) continue
+    for (let each = from; each < until; each++) {
+      const { kind } = segments[each]!
+      // the way to it leads on to what comes after it: a change of place stays
+      if (each > index && kind !== 'change' && !STAY.has(kind)) gone.add(each)
+    }
+  }
+  return retimed(
+    timeline,
+    segments.filter((_, at) => !gone.has(at)),
+  )
 }

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Timeline } from '../timing'
-import { fold, isWaiting, LEAD_KINDS, type LeadEvent, positionAt } from './events'
+import { LEAD_KINDS, type LeadEvent } from './event'
+import { fold, isWaiting, positionAt } from './events'
 
 const segment = (startSeconds: number, seconds: number, item: string) => ({
   kind: 'work' as const,

@@ -1,51 +1,16 @@
-import { z } from 'zod'
 import { type Segment, segmentAt, type Timeline } from '../timing'
-import { setAt, visitEnd, withOneLess, withOneMore } from './course'
+import { setAt, visitEnd, withDropped, withOneLess, withOneMore, withRep, withSetOf } from './course'
+import type { LeadEvent } from './event'
 import { inOrder } from './order'
 
-/**
- * What can be tapped. With `my-count` counted and held work waits at its end until the instructor goes on; with `it-counts`, as at the start, the
- * clock goes on by itself.
- * - repeat: the set that is on, or was last, from its beginning
- * - skip: what is left of the movement that is on
- * - one-more, one-less: a set of it, both sides
- * - give: half a minute in which nothing goes on
- * - reopen: the class was not over
- */
-export const LEAD_KINDS = [
-  'start',
-  'pause',
-  'resume',
-  'next',
-  'back',
-  'repeat',
-  'skip',
-  'one-more',
-  'one-less',
-  'give',
-  'my-count',
-  'it-counts',
-  'end',
-  'reopen',
-  'stop-sign',
-  'near-fall',
-  'note',
-] as const
-
-/** Everything the instructor taps while leading. */
-export const leadEventSchema = z.strictObject({
-  id: z.uuid(),
-  /** ms since 1970, by the clock that all devices are set by */
-  at: z.number().int().min(0),
-  kind: z.enum(LEAD_KINDS),
-  /** which device it was tapped on, and as which of its taps; those from before this was kept say none */
-  device: z.string().max(40).optional(),
-  sequence: z.number().int().min(0).optional(),
-  /** for stop signs, near-falls and notes */
-  text: z.string().max(300).optional(),
-  person: z.string().max(60).optional(),
-})
-export type LeadEvent = z.infer<typeof leadEventSchema>
+/** Something left out, as long as it can be taken back. */
+interface TakenCut {
+  id: string
+  before: Timeline
+  after: Timeline
+  /** s of the timeline up to which nothing of it has been reached */
+  until: number
+}
 
 export interface LeadState {
   status: 'ready' | 'running' | 'paused' | 'ended'
@@ -62,6 +27,21 @@ export interface LeadState {
   /** when the class began and ended by the clock, ms */
   startedAt?: number
   endedAt?: number
+  /** the device that leads; the others follow */
+  leader?: string
+  /** the judgement that holds now, and that of items which had begun when it changed */
+  view?: string
+  viewOf: Readonly<Record<string, string>>
+  /** version that everybody takes who may, by item */
+  swaps: Readonly<Record<string, string>>
+  /** version that somebody takes, by item and person; `rest` = sits it out */
+  versions: Readonly<Record<string, Readonly<Record<string, string>>>>
+  /** kg that somebody lifts, by item and person */
+  loads: Readonly<Record<string, Readonly<Record<string, number>>>>
+  /** what was left out, the latest last */
+  cuts: readonly TakenCut[]
+  /** of two who lead: whether they have changed who counts and who shows */
+  rolesChanged: boolean
   /** items that were skipped over, by id */
   skipped: string[]
   /** seconds worked on the first and on the second side, by item and set */
@@ -77,6 +57,12 @@ export const readyFor = (timeline: Timeline): LeadState => ({
   position: 0,
   at: 0,
   heldUntil: 0,
+  viewOf: {},
+  swaps: {},
+  versions: {},
+  loads: {},
+  cuts: [],
+  rolesChanged: false,
   skipped: [],
   sides: {},
   notes: [],
@@ -151,7 +137,31 @@ export function owedSides(state: LeadState, now: number): { item: string; side: 
 /** A press of "back" within this many seconds of a segment's start goes to the one before. */
 const BACK_GRACE_SECONDS = 3
 /** So long "give" gives, ms. */
-export const GIVEN_MS = 30_000
+const GIVEN_MS = 30_000
+
+type ByItem<T> = Readonly<Record<string, Readonly<Record<string, T>>>>
+const with2 = <T>(of: ByItem<T>, item: string, person: string, value: T): ByItem<T> => ({ ...of, [item]: { ...of[item], [person]: value } })
+
+/** Another judgement from now on: what had begun was done by the one before. */
+function withView(state: LeadState, view: string, position: number): LeadState {
+  const before = state.view
+  const begun = state.timeline.segments.flatMap(({ kind, item, startSeconds }) =>
+    kind === 'work' && item !== undefined && startSeconds < position && state.viewOf[item] === undefined ? [item] : [],
+  )
+  return { ...state, view, viewOf: { ...state.viewOf, ...(before !== undefined && Object.fromEntries(begun.map((item) => [item, before]))) } }
+}
+
+/** Second from which two timelines differ. */
+function firstOther(one: Timeline, other: Timeline): number {
+  const at = one.segments.findIndex((segment, index) => segment !== other.segments[index])
+  return at < 0 ? one.totalSeconds : one.segments[at]!.startSeconds
+}
+
+/** Whether the last cut can be taken back: nothing was added or left out since, and the class has not come to it. */
+export function canUncut(state: LeadState, now: number): boolean {
+  const last = state.cuts.at(-1)
+  return last !== undefined && state.timeline === last.after && positionAt(state, now) < last.until
+}
 
 /** One event applied. Events that make no sense in the present state change nothing, so that a repeated or late tap does no harm. */
 export function step(state: LeadState, event: LeadEvent): LeadState {
@@ -170,7 +180,18 @@ export function step(state: LeadState, event: LeadEvent): LeadState {
   }
   switch (event.kind) {
     case 'start':
-      return state.status === 'ready' ? { ...moved, status: 'running', startedAt: event.at } : state
+      if (state.status !== 'ready') return state
+      return {
+        ...moved,
+        status: 'running',
+        startedAt: event.at,
+        ...(event.device !== undefined && { leader: event.device }),
+        ...(event.view !== undefined && { view: event.view }),
+      }
+    case 'lead':
+      return event.device === undefined ? state : { ...state, leader: event.device }
+    case 'people':
+      return event.view === undefined || state.status === 'ready' ? state : withView(state, event.view, position)
     case 'pause':
       return state.status === 'running' ? { ...moved, status: 'paused', heldUntil: 0 } : state
     case 'resume':
@@ -202,6 +223,40 @@ export function step(state: LeadState, event: LeadEvent): LeadState {
       const isBehind = event.kind === 'one-more' && set !== undefined && set.until <= index
       return { ...moved, timeline: next, ...(isBehind && { position: next.segments[set.until]!.startSeconds, heldUntil: 0 }) }
     }
+    case 'rep-more':
+    case 'rep-less': {
+      if (!live) return state
+      const next = withRep(timeline, index, position, event.kind === 'rep-more' ? 1 : -1)
+      return next === timeline ? state : { ...moved, timeline: next }
+    }
+    case 'add': {
+      if (!live || event.item === undefined) return state
+      const next = withSetOf(timeline, index, event.item)
+      return next === timeline ? state : { ...moved, timeline: next }
+    }
+    case 'cut': {
+      if (!live || !event.drops) return state
+      const next = withDropped(timeline, index, event.drops)
+      if (next === timeline) return state
+      const until = firstOther(timeline, next)
+      return { ...moved, timeline: next, cuts: [...state.cuts, { id: event.id, before: timeline, after: next, until }] }
+    }
+    case 'uncut': {
+      const last = state.cuts.at(-1)
+      if (!live || last === undefined || last.id !== event.of || !canUncut(state, event.at)) return state
+      return { ...moved, timeline: last.before, cuts: state.cuts.slice(0, -1) }
+    }
+    case 'swap':
+      if (event.item === undefined || event.variant === undefined) return state
+      return { ...state, swaps: { ...state.swaps, [event.item]: event.variant } }
+    case 'version':
+      if (event.item === undefined || event.variant === undefined || event.person === undefined) return state
+      return { ...state, versions: with2(state.versions, event.item, event.person, event.variant) }
+    case 'load':
+      if (event.item === undefined || event.kg === undefined || event.person === undefined) return state
+      return { ...state, loads: with2(state.loads, event.item, event.person, event.kg) }
+    case 'roles':
+      return { ...state, rolesChanged: !state.rolesChanged }
     case 'give':
       return state.status === 'running' ? { ...moved, heldUntil: Math.max(event.at, state.heldUntil) + GIVEN_MS } : state
     case 'my-count':
@@ -219,6 +274,8 @@ export function step(state: LeadState, event: LeadEvent): LeadState {
     case 'stop-sign':
     case 'near-fall':
     case 'note':
+    case 'incident':
+    case 'incident-note':
       return { ...state, notes: [...state.notes, event] }
   }
 }

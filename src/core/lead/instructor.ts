@@ -1,6 +1,7 @@
 import { DEPENDS, type Rates, type Segment, type Timeline } from '../timing'
 import { normal } from '../vocabulary'
-import { isCounted, type LeadEvent, positionAt, readyFor, step } from './events'
+import type { LeadEvent } from './event'
+import { isCounted, positionAt, readyFor, step } from './events'
 
 /** An instructor who is simulated: her times against the house's, and how far single stretches stray, as a standard deviation on the log scale. */
 export interface Instructor {

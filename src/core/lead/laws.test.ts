@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Segment, Timeline } from '../timing'
 import { setAt, withOneLess, withOneMore } from './course'
-import { fold, LEAD_KINDS, type LeadEvent, ordered, owedSides, positionAt } from './events'
+import { LEAD_KINDS, type LeadEvent } from './event'
+import { fold, ordered, owedSides, positionAt } from './events'
 import { clockAt, knowing, setClock, timeOfTap } from './order'
 
 let now = 0
@@ -80,10 +81,20 @@ describe('a set more, a set less', () => {
   })
 })
 
+const ITEMS = ['a', 'b', 'c', 'd']
 const tapArbitrary = fc.record({
   kind: fc.constantFrom(...LEAD_KINDS),
   at: fc.integer({ min: 0, max: 900_000 }),
   device: fc.constantFrom('one', 'two'),
+  item: fc.constantFrom(...ITEMS),
+  person: fc.constantFrom('ada', 'bo'),
+  variant: fc.constantFrom('x/gentle', 'x/hard', 'rest'),
+  view: fc.constantFrom('first', 'second'),
+  of: fc.nat({ max: 39 }).map((index) => `00000000-0000-4000-8000-${String(index).padStart(12, '0')}`),
+  drops: fc.array(
+    fc.oneof(fc.record({ item: fc.constantFrom(...ITEMS), set: fc.integer({ min: 1, max: 2 }) }), fc.record({ item: fc.constantFrom(...ITEMS) })),
+    { maxLength: 3 },
+  ),
 })
 const tapsArbitrary = fc
   .array(tapArbitrary, { maxLength: 40 })

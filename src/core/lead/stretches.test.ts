@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { planSchema, soundPlan } from '../plan'
 import { smallCatalogue } from '../testing/library'
 import { expand } from '../timing'
-import type { LeadEvent } from './events'
+import type { LeadEvent } from './event'
 import { ledStretches } from './stretches'
 
 const catalogue = smallCatalogue()

@@ -1,5 +1,6 @@
 import { houseOf, type LedStretch, type Segment, segmentAt, type Timeline } from '../timing'
-import { type LeadEvent, ordered, positionAt, readyFor, step } from './events'
+import type { LeadEvent } from './event'
+import { ordered, positionAt, readyFor, step } from './events'
 
 /** The movement of a stretch in which no other was counted or held. */
 const onlyMovement = (segments: readonly Segment[], movementOf: (item: string) => string | undefined): string | undefined => {
@@ -91,6 +92,20 @@ export function ledStretches(
       // what was added or left out lies ahead, in what the next tap ends
       case 'one-more':
       case 'one-less':
+      case 'rep-more':
+      case 'rep-less':
+      case 'add':
+      case 'cut':
+      case 'uncut':
+      // who leads and who takes what change no time
+      case 'lead':
+      case 'people':
+      case 'swap':
+      case 'version':
+      case 'load':
+      case 'roles':
+      case 'incident':
+      case 'incident-note':
       case 'stop-sign':
       case 'near-fall':
       case 'note':

@@ -61,4 +61,4 @@ export { type Comparison, type Expression, type Literal, namesIn, PredicateError
 export { buildProgram, holding } from './program'
 export { type Context, holds, type Residual, type Scene, specialize } from './residual'
 export { buildRuleBase, type Condition, fieldsRead, namesRead, type Rule, type RuleBase, RuleBaseError } from './ruleBase'
-export { changeWords } from './words'
+export { changeWords, sayChange } from './words'

@@ -15,6 +15,6 @@ export {
   type PaceWish,
 } from './pace'
 export { AGAIN_SECONDS, BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, REST_BETWEEN_FACTOR } from './rates'
-export { clock, type Pacing, restSeconds, SEGMENT_KINDS, type Segment, type SegmentKind, segmentAt, type Timeline } from './segment'
+export { clock, type Pacing, restSeconds, SEGMENT_KINDS, type Segment, type SegmentKind, segmentAt, type Timeline, timelineSchema } from './segment'
 export { expand } from './timeline'
 export { type Tread, type TreadLine, treadLine } from './tread'

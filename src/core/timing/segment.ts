@@ -1,7 +1,8 @@
-import type { BasePosition } from '../movement'
-import type { PhaseKind } from '../plan'
-import type { Base } from './bases'
-import type { Depends } from './rates'
+import { z } from 'zod'
+import { BASE_POSITIONS, type BasePosition } from '../movement'
+import { PHASE_KINDS, type PhaseKind } from '../plan'
+import { BASES, type Base } from './bases'
+import { DEPENDS, type Depends } from './rates'
 
 /** What a second is for. */
 export const SEGMENT_KINDS = [
@@ -60,6 +61,37 @@ export interface Timeline {
   leastSeconds: number
   phases: { id: string; kind: PhaseKind; startSeconds: number; seconds: number }[]
 }
+
+const seconds = z.number().min(0).max(100_000)
+const count = z.number().int().min(0).max(10_000)
+const segmentSchema: z.ZodType<Segment> = z.strictObject({
+  kind: z.enum(SEGMENT_KINDS),
+  startSeconds: seconds,
+  seconds,
+  phase: z.string(),
+  phaseKind: z.enum(PHASE_KINDS),
+  block: z.string(),
+  item: z.string().exactOptional(),
+  base: z.enum(BASES),
+  rpe: z.number().min(0).max(10),
+  set: count.exactOptional(),
+  sets: count.exactOptional(),
+  side: z.enum(['first', 'second']).exactOptional(),
+  reps: count.exactOptional(),
+  repSeconds: seconds.exactOptional(),
+  position: z.enum(BASE_POSITIONS).exactOptional(),
+  relief: z.literal(true).exactOptional(),
+  moving: z.literal(true).exactOptional(),
+  optional: z.literal(true).exactOptional(),
+  house: z.partialRecord(z.enum(DEPENDS), z.number()) as z.ZodType<Segment['house']>,
+})
+/** A timeline that was kept, as it is read. */
+export const timelineSchema: z.ZodType<Timeline> = z.strictObject({
+  segments: z.array(segmentSchema).max(5000),
+  totalSeconds: seconds,
+  leastSeconds: seconds,
+  phases: z.array(z.strictObject({ id: z.string(), kind: z.enum(PHASE_KINDS), startSeconds: seconds, seconds })),
+})
 
 /** How the people who take part change the times of the plan (rule base 5.7). */
 export interface Pacing {

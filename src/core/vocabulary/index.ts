@@ -10,4 +10,4 @@ export {
 } from './houseRules'
 export { KIT, type Kit, ROOM_KIT, type RoomKit } from './kit'
 export { SCHOOLS, type School } from './schools'
-export { numbersOf, type Settings, settingsSchema } from './settings'
+export { numbersOf, type Settings, SOUNDS, type SoundName, type Sounds, settingsSchema, type Venue } from './settings'

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { daySchema } from './day'
 import { houseRulesSchema } from './houseRules'
+import { SCHOOLS } from './schools'
 
 const text = (longest: number) => z.string().trim().max(longest)
 const zone = z.string().refine(isZone, { message: 'expected a time zone such as Europe/London' })
@@ -18,6 +19,33 @@ const closedSchema = z
   .strictObject({ from: daySchema, to: daySchema, name: text(60).default('') })
   .refine(({ from, to }) => from <= to, { message: 'the last day lies before the first', path: ['to'] })
 
+/** What sounds while a class is led; each device can be silenced by itself. */
+export const SOUNDS = ['tones', 'counts', 'names', 'vibration'] as const
+export type SoundName = (typeof SOUNDS)[number]
+const soundsSchema = z
+  .strictObject({
+    tones: z.boolean().default(true),
+    counts: z.boolean().default(false),
+    names: z.boolean().default(false),
+    vibration: z.boolean().default(false),
+  })
+  .prefault({})
+export type Sounds = z.output<typeof soundsSchema>
+
+/** What somebody who comes running has to know of the place; empty = nobody has written it down. */
+const venueSchema = z
+  .strictObject({
+    address: text(200).default(''),
+    /** door code, which entrance, where to park */
+    access: text(300).default(''),
+    defibrillator: text(200).default(''),
+    contact: text(160).default(''),
+    /** the plan of the house, in its own words */
+    plan: text(2000).default(''),
+  })
+  .prefault({})
+export type Venue = z.output<typeof venueSchema>
+
 /** What holds for the whole house. A number that is empty reads as the local one of its kind. */
 export const settingsSchema = z.strictObject({
   house: text(120).min(1, 'the house needs a name'),
@@ -25,6 +53,10 @@ export const settingsSchema = z.strictObject({
   emergencyNumber: text(40).default(''),
   maternityNumber: text(40).default(''),
   crisisNumber: text(40).default(''),
+  venue: venueSchema,
+  sounds: soundsSchema,
+  /** school of pulse ceiling that a new class begins with */
+  school: z.enum(SCHOOLS).default('tanaka'),
   /** IANA name; "today" is worked out in it. Left out = that of the machine */
   zone: zone.optional(),
   /** 0 Sunday to 6 Saturday */

@@ -11,12 +11,14 @@ import { settingsSchema } from '@/core/vocabulary'
 import { type Connection, openMemory } from '../db/connection'
 import { getClass, listClasses, placesOf } from '../repositories/classes'
 import { getClient, listClients } from '../repositories/clients'
+import { attendanceOf, logOf } from '../repositories/log'
 import { overrulesOf } from '../repositories/overrules'
 import { listOwn } from '../repositories/ownMovements'
 import { screeningsOf } from '../repositories/screenings'
-import { attendanceOf, getSession, logOf } from '../repositories/sessions'
+import { getSession } from '../repositories/sessions'
 import { here } from '../studio'
 import * as classes from './classes'
+import * as door from './door'
 import * as movements from './movements'
 import type { Outcome } from './outcome'
 import * as people from './people'
@@ -166,11 +168,20 @@ describe('what is accepted is there afterwards, to the last field', () => {
     await done(classes.saveRoster({ id: classId, revision: 1, people: [{ clientId: client, place: 'enrolled' }] }))
     const { id } = await done(sessions.beginSession({ classId, day: DAY }))
     const checkIn = { dayFeel: 'a-bit-off', painNow: 3, until: '2026-11-26' } as const
-    await done(sessions.saveCheckIn({ id, clientId: client, revision: 0, came: true, checkIn }))
-    const row = { clientId: client, came: true, exertion: 4, painDuring: 2, painNextDay: null, note: 'steady' }
-    await done(sessions.saveLog({ id, revision: 1, note: 'calm', rows: [row], entries: [{ clientId: client, item: 'i', variant: 'march/seated' }] }))
+    await done(door.saveCheckIn({ id, clientId: client, revision: 0, presence: 'present', checkIn }))
+    const row = { clientId: client, presence: 'present', exertion: 4, painDuring: 2, painNextDay: null, note: 'steady', marks: ['two-more'] }
+    await done(
+      sessions.saveLog({
+        id,
+        revision: 1,
+        note: 'calm',
+        notes: { chips: ['liked-it'], hardest: 'i', pace: 'usual' },
+        rows: [row],
+        entries: [{ clientId: client, item: 'i', variant: 'march/seated', kg: 2, side: 'left' }],
+      }),
+    )
     expect(await attendanceOf(held.db, studio, id)).toEqual([expect.objectContaining({ ...row, checkIn })])
-    expect(await logOf(held.db, studio, id)).toEqual([{ clientId: client, item: 'i', variant: 'march/seated' }])
+    expect(await logOf(held.db, studio, id)).toEqual([{ clientId: client, item: 'i', variant: 'march/seated', kg: 2, side: 'left' }])
     expect((await getSession(held.db, studio, id)).note).toBe('calm')
     const word = { clientId: client, reason: 'seen for a year', until: '2026-12-24', classId, item: 'j', everywhere: false, day: DAY }
     await done(people.overrule(word))

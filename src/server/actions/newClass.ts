@@ -5,6 +5,7 @@ import { type Adapted, adapted } from '@/core/evaluate'
 import { classFileSchema, parseFile } from '@/core/formats'
 import { checkPlan, type PlanDraft, planSchema, problemText, roomKitSchema } from '@/core/plan'
 import { expand } from '@/core/timing'
+import type { Settings } from '@/core/vocabulary'
 import { ROOM_KIT } from '@/core/vocabulary'
 import type { Database } from '../db/connection'
 import { paceToday, type Taught } from '../experience'
@@ -77,7 +78,7 @@ async function sourceOf(db: Database, studioId: string, from: ClassBrief['from']
  */
 export async function planFor(
   db: Database,
-  studio: Taught & Parameters<typeof today>[0],
+  studio: Taught & Parameters<typeof today>[0] & { settings: Pick<Settings, 'school'> },
   { promisedMinutes, kit, from }: ClassBrief,
 ): Promise<Adapted & Pick<Shelf, 'catalogue'>> {
   const [source, { catalogue }, { rates }] = await Promise.all([
@@ -85,7 +86,9 @@ export async function planFor(
     studioLibrary(db, studio.id),
     paceToday(db, studio, today(studio)),
   ])
-  const checked = checkPlan(source, catalogue)
+  // a class that is copied or opened keeps its own school of ceilings
+  const schooled = from.kind === 'empty' || from.kind === 'template' ? { ...source, school: studio.settings.school } : source
+  const checked = checkPlan(schooled, catalogue)
   if ('problems' in checked) throw new InvalidError(checked.problems.map((problem) => ({ path: '$.from', message: problemText(problem) })))
   const { plan } = checked
   if (from.kind === 'file') return { plan, timeline: expand(plan, catalogue, undefined, rates), swapped: [], lacking: [], cut: [], catalogue }

@@ -10,6 +10,7 @@ import { writeBackup } from '../backup/document'
 import { type Connection, openMemory } from '../db/connection'
 import { here } from '../studio'
 import * as classes from './classes'
+import * as door from './door'
 import * as movements from './movements'
 import type { Outcome } from './outcome'
 import * as people from './people'
@@ -19,10 +20,16 @@ import * as settings from './settings'
 import * as versions from './versions'
 
 type Action = (input: unknown) => Promise<Outcome<object, unknown>>
-const ACTIONS: Record<string, Action> = { ...classes, ...movements, ...people, ...screening, ...sessions, ...settings, ...versions } as Record<
-  string,
-  Action
->
+const ACTIONS: Record<string, Action> = {
+  ...classes,
+  ...door,
+  ...movements,
+  ...people,
+  ...screening,
+  ...sessions,
+  ...settings,
+  ...versions,
+} as Record<string, Action>
 /** Takes no input. */
 const WITHOUT_INPUT = new Set(['rulesSeen', 'whoCanJoin'])
 
@@ -73,8 +80,10 @@ const SHAPED: Record<string, object> = {
   confirmProposals: { id, revision: 1, slugs: ['osteoporosis'], spoken: [] },
   settleAnswer: { clientId: id, revision: 1, question: 'A1', key: 'yes', by: 'Dr Reed' },
   beginSession: { classId: id, day },
-  saveLog: { id, revision: 1, note: 'calm', rows: [], entries: [] },
-  saveCheckIn: { id, clientId: id, revision: 0, came: true, checkIn: null },
+  removeSession: { id },
+  letGuestIn: { key: id, id, given: 'Ada', age: 60, pregnant: 'no' },
+  saveLog: { id, revision: 1, note: 'calm', notes: null, rows: [], entries: [] },
+  saveCheckIn: { id, clientId: id, revision: 0, presence: 'present', checkIn: null },
   sayAtDoor: { id, clientId: id, key: 'chest-pain', said: true },
   keepSettings: settingsSchema.parse({ house: 'Hall', instructor: 'Nobody' }),
 }

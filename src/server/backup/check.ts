@@ -1,10 +1,11 @@
 import { eq } from 'drizzle-orm'
 import type { z } from 'zod'
 import { answersSchema, checkInSchema, overruleSchema } from '@/core/client'
-import { leadEventSchema } from '@/core/lead'
+import { leadEventSchema, ledViewSchema } from '@/core/lead'
 import { planSchema, rowIds } from '@/core/plan'
 import type { Database } from '../db/connection'
-import { attendances, leadEvents, logEntries, overrules, planVersions, screenings, sessions, studios } from '../db/schema'
+import { attendances, leadEvents, leadViews, logEntries, overrules, planVersions, screenings, sessions, studios } from '../db/schema'
+import { eventOf } from '../repositories/leadEvents'
 import { readDocument, UnreadableError } from '../repositories/readable'
 import { unreadable, unreadableSessions } from '../repositories/unreadable'
 import { writeBackup } from './document'
@@ -38,8 +39,8 @@ export async function checkData(db: Database): Promise<Check> {
     .select({ sessionId: attendances.sessionId, clientId: attendances.clientId, checkIn: attendances.checkIn })
     .from(attendances))
     if (checkIn) look(checkInSchema, 'check-in', `of ${clientId} in ${sessionId}`, checkIn)
-  for (const { id, at, kind, text, person } of await db.select().from(leadEvents))
-    look(leadEventSchema, 'event', id, { id, at, kind, ...(text !== null && { text }), ...(person !== null && { person }) })
+  for (const row of await db.select().from(leadEvents)) look(leadEventSchema, 'event', row.id, eventOf(row))
+  for (const { id, sessionId, document } of await db.select().from(leadViews)) look(ledViewSchema, 'lead view', `${id} of ${sessionId}`, document)
   for (const { id, plan } of await db.select({ id: planVersions.id, plan: planVersions.plan }).from(planVersions))
     look(planSchema, 'version', id, plan)
   problems.push(...(await strayLogRows(db)))

@@ -25,6 +25,8 @@ export const TABLES: readonly string[] = [
   schema.attendances,
   schema.logEntries,
   schema.leadEvents,
+  schema.leadViews,
+  schema.logChanges,
   schema.ownMovements,
   schema.overrules,
   schema.screenings,

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm'
 import { bigint, customType, date, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
 import type { Answers, CheckIn, ClientRecord, OverruleRecord } from '@/core/client'
 import type { JudgedClass } from '@/core/evaluate'
-import type { LeadEvent } from '@/core/lead'
+import type { ClassNotes, LeadEvent, LedView, LogMark, LogSide, LogValue, Presence, SAID_WITH, Said } from '@/core/lead'
 import type { OwnMovement } from '@/core/movement'
 import type { ClassCalendar, PlanDraft } from '@/core/plan'
 import type { LedStretch } from '@/core/timing'
@@ -95,6 +95,8 @@ export const sessions = pgTable(
     /** the plan as it was led */
     plan: jsonb().$type<PlanDraft>().notNull(),
     note: text(),
+    /** what was noted of the class in taps */
+    notes: jsonb().$type<ClassNotes>(),
     /** what its taps say of the instructor's pace, once it has ended */
     stretches: jsonb().$type<LedStretch[]>(),
     /** counts the changes of the log */
@@ -130,12 +132,16 @@ export const attendances = pgTable(
     sessionId: sessionId(),
     clientId: clientId(),
     came: integer().notNull().default(0),
+    /** as it was said at the door or in the log; null = nobody said */
+    presence: text().$type<Presence>(),
     checkIn: jsonb().$type<CheckIn>(),
     /** 0 to 10 */
     exertion: real(),
     painDuring: real(),
     painNextDay: real(),
     note: text(),
+    /** what was noted of the person in a word: form lost, could have done more */
+    marks: jsonb().$type<LogMark[]>(),
     /** counts what was said at the door */
     revision: integer().notNull().default(1),
     ...stamps,
@@ -157,6 +163,10 @@ export const logEntries = pgTable(
     clientId: clientId(),
     item: text().notNull(),
     variant: text().notNull(),
+    /** lifted, a hand or limb */
+    kg: real(),
+    /** one that was done alone, or was the weaker */
+    side: text().$type<LogSide>(),
     ...stamps,
   },
   (table) => [primaryKey({ columns: [table.sessionId, table.clientId, table.item] }), index('log_client').on(table.clientId)],
@@ -175,10 +185,36 @@ export const leadEvents = pgTable(
     /** which device it was tapped on, and as which of its taps */
     device: text(),
     sequence: integer(),
+    /** what only some kinds say */
+    said: jsonb().$type<Pick<Said, (typeof SAID_WITH)[number]>>(),
     /** as which of the session's taps it came to the server: what somebody who follows has not seen yet lies above what they know */
     ordinal: integer().notNull().default(0),
   },
   (table) => [index('lead_event_session').on(table.sessionId, table.at)],
+)
+
+/** Judgements by which a session was shown or led; a tap says by which. The id is a hash of the document. */
+export const leadViews = pgTable(
+  'lead_view',
+  { id: text().notNull(), studioId: studioId(), sessionId: sessionId(), document: jsonb().$type<LedView>().notNull(), ...stamps },
+  (table) => [primaryKey({ columns: [table.sessionId, table.id] })],
+)
+
+/** What was corrected in a log: both values are kept. */
+export const logChanges = pgTable(
+  'log_change',
+  {
+    id: uuid().primaryKey(),
+    studioId: studioId(),
+    sessionId: sessionId(),
+    /** null = of the whole class */
+    clientId: uuid().references(() => clients.id, { onDelete: 'cascade' }),
+    field: text().notNull(),
+    was: jsonb().$type<LogValue>(),
+    becomes: jsonb().$type<LogValue>(),
+    ...stamps,
+  },
+  (table) => [index('log_change_session').on(table.sessionId)],
 )
 
 /** Movements of the instructor's own, made from library variants. */

@@ -1,7 +1,21 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import type { ClientRecord, Day } from '@/core/client'
+import { viewWithout } from '@/core/lead'
 import type { Database } from '../db/connection'
-import { attendances, classes, clients, erasures, leadEvents, letters, logEntries, overrules, rosterEntries, screenings } from '../db/schema'
+import {
+  attendances,
+  classes,
+  clients,
+  erasures,
+  leadEvents,
+  leadViews,
+  letters,
+  logChanges,
+  logEntries,
+  overrules,
+  rosterEntries,
+  screenings,
+} from '../db/schema'
 import { NotFoundError } from '../stale'
 import { getClient } from './clients'
 import { forget } from './known'
@@ -10,8 +24,17 @@ import { forget } from './known'
 async function unname(tx: Database, studioId: string, id: string) {
   await tx
     .update(leadEvents)
-    .set({ person: null, text: null })
+    .set({ person: null, text: null, said: null })
     .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.person, id)))
+  // its name stays: taps speak of it
+  for (const { id: view, sessionId, document } of await tx
+    .select({ id: leadViews.id, sessionId: leadViews.sessionId, document: leadViews.document })
+    .from(leadViews)
+    .where(and(eq(leadViews.studioId, studioId), sql`${leadViews.document}::text like ${`%${id}%`}`)))
+    await tx
+      .update(leadViews)
+      .set({ document: viewWithout(document, id) })
+      .where(and(eq(leadViews.sessionId, sessionId), eq(leadViews.id, view)))
   for (const { id: classId, judged } of await tx
     .select({ id: classes.id, judged: classes.judged })
     .from(classes)
@@ -76,11 +99,11 @@ export async function eraseHealth(db: Database, studioId: string, id: string, da
       .update(clients)
       .set({ record: withoutHealth(record, day), revision: revision + 1, updatedAt: new Date() })
       .where(and(eq(clients.studioId, studioId), eq(clients.id, id)))
-    for (const table of [letters, screenings, overrules, logEntries, rosterEntries])
+    for (const table of [letters, screenings, overrules, logEntries, logChanges, rosterEntries])
       await tx.delete(table).where(and(eq(table.studioId, studioId), eq(table.clientId, id)))
     await tx
       .update(attendances)
-      .set({ checkIn: null, exertion: null, painDuring: null, painNextDay: null, note: null, updatedAt: new Date() })
+      .set({ checkIn: null, exertion: null, painDuring: null, painNextDay: null, note: null, marks: null, updatedAt: new Date() })
       .where(and(eq(attendances.studioId, studioId), eq(attendances.clientId, id)))
     await unname(tx, studioId, id)
     const said = { what: 'health' as const, erasedAt: new Date() }

@@ -3,6 +3,7 @@ import { eq, sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
 import { clientSchema, overruleSchema } from '@/core/client'
+import type { LedView } from '@/core/lead'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openMemory } from '../db/connection'
@@ -12,8 +13,11 @@ import * as classes from './classes'
 import * as clients from './clients'
 import * as erasing from './erasing'
 import * as known from './known'
+import * as leadEvents from './leadEvents'
+import * as leadViews from './leadViews'
 import * as led from './led'
 import * as letters from './letters'
+import * as log from './log'
 import * as overrules from './overrules'
 import * as owned from './owned'
 import * as ownMovements from './ownMovements'
@@ -36,6 +40,7 @@ interface House {
   screening: string
   own: string
   version: string
+  view: string
 }
 const plan = planSchema.parse({
   title: 'Seats',
@@ -54,8 +59,24 @@ const word = overruleSchema.parse({
   rules: ['OP-1'],
 })
 const DAY = '2026-11-24'
-const said = { came: true, checkIn: null }
-const row = (clientId: string) => ({ clientId, came: true, exertion: 1, painDuring: null, painNextDay: null, note: null })
+const said = { presence: 'present' as const, checkIn: null }
+const row = (clientId: string) => ({
+  clientId,
+  presence: 'present' as const,
+  exertion: 1,
+  painDuring: null,
+  painNextDay: null,
+  note: null,
+  marks: [],
+})
+const entry = (clientId: string, variant: string) => ({ clientId, item: 'i', variant, kg: null, side: null })
+const VIEW: LedView = {
+  version: 1,
+  timeline: { segments: [], totalSeconds: 0, leastSeconds: 0, phases: [] },
+  items: [],
+  closed: {},
+  ownRests: {},
+}
 const form = (theirs: House, id: string = randomUUID()) => ({ id, clientId: theirs.client, day: DAY, answers: { G1: { keys: ['none'] } } })
 
 let held: Connection
@@ -68,13 +89,14 @@ const house = async (name: string): Promise<House> => {
   await classes.addClass(db, studio, { id: classId, plan, weekday: 2, startTime: '10:00' })
   await classes.setRoster(db, studio, classId, [client])
   const { id: session } = await sessions.openSession(db, studio, randomUUID(), classId, DAY)
-  await sessions.setCheckIn(db, studio, session, client, 0, { came: true, checkIn: { painNow: 2 } })
-  await sessions.saveLog(db, studio, session, 1, {
+  await log.setCheckIn(db, studio, session, client, 0, { presence: 'present', checkIn: { painNow: 2 } })
+  await log.saveLog(db, studio, session, 1, {
     rows: [row(client)],
-    entries: [{ clientId: client, item: 'i', variant: 'march/seated' }],
+    entries: [entry(client, 'march/seated')],
     note: 'kept',
+    notes: null,
   })
-  await sessions.addEvents(db, studio, session, [{ id: randomUUID(), at: 1000, kind: 'start' }])
+  await leadEvents.addEvents(db, studio, session, [{ id: randomUUID(), at: 1000, kind: 'start' }])
   await led.keepStretches(db, studio, session, [])
   await letters.addLetter(db, studio, {
     id: letter,
@@ -89,7 +111,8 @@ const house = async (name: string): Promise<House> => {
   await ownMovements.addOwn(db, studio, ownId, own)
   const version = randomUUID()
   await versions.keepVersion(db, studio, version, classId, 'kept')
-  return { studio, client, class: classId, session, letter, screening, own: ownId, version }
+  const view = await leadViews.keepView(db, studio, session, VIEW)
+  return { studio, client, class: classId, session, letter, screening, own: ownId, version, view }
 }
 
 let mine: House
@@ -107,8 +130,11 @@ const REPOSITORIES = {
   clients,
   erasing,
   known,
+  leadEvents,
+  leadViews,
   led,
   letters,
+  log,
   overrules,
   owned,
   ownMovements,
@@ -180,15 +206,16 @@ const TRIES: Record<string, Call | Call[]> = {
   'screenings.changeStanding': () => screenings.changeStanding(db(), mine.studio, theirs.client, (kept) => kept),
   'sessions.getSession': () => sessions.getSession(db(), mine.studio, theirs.session),
   'sessions.openSession': () => sessions.openSession(db(), mine.studio, randomUUID(), theirs.class, '2026-12-01'),
-  'sessions.attendanceOf': () => sessions.attendanceOf(db(), mine.studio, theirs.session),
-  'sessions.saveLog': [
-    () => sessions.saveLog(db(), mine.studio, theirs.session, 2, { rows: [], entries: [], note: 'stolen' }),
-    () => sessions.saveLog(db(), mine.studio, mine.session, 2, { rows: [row(theirs.client)], entries: [], note: null }),
+  'log.attendanceOf': () => log.attendanceOf(db(), mine.studio, theirs.session),
+  'log.saveLog': [
+    () => log.saveLog(db(), mine.studio, theirs.session, 2, { rows: [], entries: [], note: 'stolen', notes: null }),
+    () => log.saveLog(db(), mine.studio, mine.session, 2, { rows: [row(theirs.client)], entries: [], note: null, notes: null }),
     () =>
-      sessions.saveLog(db(), mine.studio, mine.session, 2, {
+      log.saveLog(db(), mine.studio, mine.session, 2, {
         rows: [],
-        entries: [{ clientId: theirs.client, item: 'i', variant: 'rest' }],
+        entries: [entry(theirs.client, 'rest')],
         note: null,
+        notes: null,
       }),
   ],
   'timetable.saveTime': () =>
@@ -204,23 +231,28 @@ const TRIES: Record<string, Call | Call[]> = {
     await overrules.withdrawOverrule(db(), mine.studio, row!.id, DAY)
   },
   'checkIns.notSince': async () => (await checkIns.notSince(db(), mine.studio, '2099-01-01')).filter(({ id }) => id === theirs.client),
-  'sessions.setCheckIn': [
-    () => sessions.setCheckIn(db(), mine.studio, theirs.session, theirs.client, 1, said),
-    () => sessions.setCheckIn(db(), mine.studio, theirs.session, mine.client, 0, said),
-    () => sessions.setCheckIn(db(), mine.studio, mine.session, theirs.client, 0, said),
+  'log.setCheckIn': [
+    () => log.setCheckIn(db(), mine.studio, theirs.session, theirs.client, 1, said),
+    () => log.setCheckIn(db(), mine.studio, theirs.session, mine.client, 0, said),
+    () => log.setCheckIn(db(), mine.studio, mine.session, theirs.client, 0, said),
   ],
-  'sessions.logOf': () => sessions.logOf(db(), mine.studio, theirs.session),
-  'sessions.addEvents': () => sessions.addEvents(db(), mine.studio, theirs.session, [{ id: randomUUID(), at: 1, kind: 'end' }]),
-  'sessions.eventsOf': () => sessions.eventsOf(db(), mine.studio, theirs.session),
-  'sessions.eventsSince': async () => (await sessions.eventsSince(db(), mine.studio, theirs.session, -1)).events,
-  'sessions.attendanceOfPerson': () => sessions.attendanceOfPerson(db(), mine.studio, theirs.client),
-  'sessions.traceOf': async () => Object.values(await sessions.traceOf(db(), mine.studio, theirs.client)).flat(),
+  'log.logOf': () => log.logOf(db(), mine.studio, theirs.session),
+  'leadEvents.addEvents': () => leadEvents.addEvents(db(), mine.studio, theirs.session, [{ id: randomUUID(), at: 1, kind: 'end' }]),
+  'leadEvents.eventsOf': () => leadEvents.eventsOf(db(), mine.studio, theirs.session),
+  'leadEvents.eventsSince': async () => (await leadEvents.eventsSince(db(), mine.studio, theirs.session, -1)).events,
+  'log.attendanceOfPerson': () => log.attendanceOfPerson(db(), mine.studio, theirs.client),
+  'log.traceOf': async () => Object.values(await log.traceOf(db(), mine.studio, theirs.client)).flat(),
+  'log.lastTimes': async () => [...(await log.lastTimes(db(), mine.studio, [theirs.client], '2099-01-01'))],
+  'log.correctionsOf': () => log.correctionsOf(db(), mine.studio, theirs.session),
+  'sessions.removeSession': async () => ((await sessions.removeSession(db(), mine.studio, theirs.session)) ? ['gone'] : []),
+  'leadViews.keepView': () => leadViews.keepView(db(), mine.studio, theirs.session, VIEW),
+  'leadViews.viewsOf': async () => [...(await leadViews.viewsOf(db(), mine.studio, theirs.session, [theirs.view]))],
   'led.keepStretches': () => led.keepStretches(db(), mine.studio, theirs.session, []),
   'led.ledSessions': () => led.ledSessions(db(), mine.studio, [theirs.class], { from: '2026-01-01', before: '2027-01-01', most: 8 }),
   'versions.versionsOf': () => versions.versionsOf(db(), mine.studio, theirs.class),
   'versions.keepVersion': () => versions.keepVersion(db(), mine.studio, randomUUID(), theirs.class, 'stolen'),
   'versions.removeVersion': () => versions.removeVersion(db(), mine.studio, theirs.version),
-  'sessions.lastVariants': () => sessions.lastVariants(db(), mine.studio, theirs.client),
+  'log.lastVariants': () => log.lastVariants(db(), mine.studio, theirs.client),
 }
 /** Lists and makes within the own studio; they are given no id of anybody else, or are helpers of the others. */
 const WITHIN = [
@@ -254,6 +286,7 @@ const WITHIN = [
   'ownMovements.addOwn',
   'sessions.listSessions',
   'sessions.openSessions',
+  'leadEvents.eventOf',
   'led.pacedSessions',
   'studios.theStudio',
   'studios.saveSettings',
@@ -267,6 +300,8 @@ const TABLES = [
   'attendance',
   'log_entry',
   'lead_event',
+  'lead_view',
+  'log_change',
   'letter',
   'screening',
   'overrule',

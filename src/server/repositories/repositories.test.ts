@@ -14,13 +14,15 @@ import { attendedDays, checkInsOn, notSince } from './checkIns'
 import { addClass, getClass, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster } from './classes'
 import { addClient, getClient, listClients, saveClient } from './clients'
 import { eraseClient, eraseHealth } from './erasing'
+import { addEvents, eventsOf } from './leadEvents'
 import { addLetter, letterContent, lettersOf } from './letters'
+import { attendanceOf, logOf, saveLog, setCheckIn, traceOf } from './log'
 import { addOverrule, overrulesOf, withdrawOverrule } from './overrules'
 import { addOwn, getOwn, listOwn, saveOwn, setOwnRemoved } from './ownMovements'
 import { UnreadableError } from './readable'
 import { AlreadyDoneError, once } from './requests'
 import { confirmForm, getScreening, keepForm, screeningsOf } from './screenings'
-import { addEvents, attendanceOf, eventsOf, getSession, listSessions, logOf, openSession, saveLog, setCheckIn, traceOf } from './sessions'
+import { getSession, listSessions, openSession } from './sessions'
 import { theStudio } from './studios'
 import { copyClass, eraseClass, putBackClass, removeClass, removedClasses, saveTime } from './timetable'
 import { unreadable, unreadableSessions } from './unreadable'
@@ -143,16 +145,18 @@ describe.each(engines)('%s', (_name, open) => {
     const client = randomUUID()
     await addClient(held.db, studio, client, person('Cleo'))
     const { id } = await openSession(held.db, studio, randomUUID(), await aClass(), '2026-11-24')
-    expect(await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: { painNow: 2 } })).toBe(1)
-    const row = { clientId: client, came: true, exertion: 3.5, painDuring: 1, painNextDay: null, note: 'fine' }
-    const entries = [{ clientId: client, item: 'i', variant: 'march/seated' }]
-    expect(await saveLog(held.db, studio, id, 1, { rows: [row], entries, note: 'slower' })).toBe(2)
+    expect(await setCheckIn(held.db, studio, id, client, 0, { presence: 'present', checkIn: { painNow: 2 } })).toBe(1)
+    const row = { clientId: client, presence: 'present' as const, exertion: 3.5, painDuring: 1, painNextDay: null, note: 'fine', marks: [] }
+    const entries = [{ clientId: client, item: 'i', variant: 'march/seated', kg: null, side: null }]
+    expect(await saveLog(held.db, studio, id, 1, { rows: [row], entries, note: 'slower', notes: null })).toBe(2)
     // what was said at the door is not the log's to change
     const kept = [{ ...row, checkIn: { painNow: 2 }, revision: 1 }]
     expect(await attendanceOf(held.db, studio, id)).toEqual(kept)
-    const lost = { rows: [{ ...row, clientId: randomUUID() }], entries: [], note: 'lost' }
+    const lost = { rows: [{ ...row, clientId: randomUUID() }], entries: [], note: 'lost', notes: null }
     await expect(saveLog(held.db, studio, id, 2, lost)).rejects.toThrow(NotFoundError)
-    await expect(saveLog(held.db, studio, id, 1, { rows: [{ ...row, note: 'late' }], entries: [], note: 'late' })).rejects.toThrow(StaleError)
+    await expect(saveLog(held.db, studio, id, 1, { rows: [{ ...row, note: 'late' }], entries: [], note: 'late', notes: null })).rejects.toThrow(
+      StaleError,
+    )
     expect(await attendanceOf(held.db, studio, id)).toEqual(kept)
     expect(await logOf(held.db, studio, id)).toHaveLength(1)
     const listed = (await listSessions(held.db, studio)).sessions.find((session) => session.id === id)
@@ -164,14 +168,15 @@ describe.each(engines)('%s', (_name, open) => {
     await addClient(held.db, studio, named, person('Pia'))
     await addClient(held.db, studio, other, person('Quin'))
     const { id } = await openSession(held.db, studio, randomUUID(), await aClass(), '2026-11-24')
-    await setCheckIn(held.db, studio, id, other, 0, { came: true, checkIn: { dayFeel: 'unwell' } })
+    await setCheckIn(held.db, studio, id, other, 0, { presence: 'present', checkIn: { dayFeel: 'unwell' } })
     await saveLog(held.db, studio, id, 1, {
-      rows: [{ clientId: named, came: true, exertion: 3, painDuring: 0, painNextDay: null, note: null }],
+      rows: [{ clientId: named, presence: 'present', exertion: 3, painDuring: 0, painNextDay: null, note: null, marks: [] }],
       entries: [],
       note: null,
+      notes: null,
     })
     const rows = await attendanceOf(held.db, studio, id)
-    expect(rows.find(({ clientId }) => clientId === other)).toMatchObject({ came: true, checkIn: { dayFeel: 'unwell' } })
+    expect(rows.find(({ clientId }) => clientId === other)).toMatchObject({ presence: 'present', checkIn: { dayFeel: 'unwell' } })
     expect(rows).toHaveLength(2)
   })
 
@@ -179,11 +184,11 @@ describe.each(engines)('%s', (_name, open) => {
     const client = randomUUID()
     await addClient(held.db, studio, client, person('Rae'))
     const { id } = await openSession(held.db, studio, randomUUID(), await aClass(), '2026-11-24')
-    await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: { dayFeel: 'unwell' } })
-    const second = await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: null }).catch((error: unknown) => error)
+    await setCheckIn(held.db, studio, id, client, 0, { presence: 'present', checkIn: { dayFeel: 'unwell' } })
+    const second = await setCheckIn(held.db, studio, id, client, 0, { presence: 'present', checkIn: null }).catch((error: unknown) => error)
     expect(second).toBeInstanceOf(StaleError)
-    expect(second).toMatchObject({ newer: { came: true, checkIn: { dayFeel: 'unwell' } }, newerRevision: 1 })
-    expect(await setCheckIn(held.db, studio, id, client, 1, { came: false, checkIn: null })).toBe(2)
+    expect(second).toMatchObject({ newer: { presence: 'present', checkIn: { dayFeel: 'unwell' } }, newerRevision: 1 })
+    expect(await setCheckIn(held.db, studio, id, client, 1, { presence: 'absent', checkIn: null })).toBe(2)
   })
 
   test('a roster that was changed meanwhile is not written over', async () => {
@@ -202,7 +207,7 @@ describe.each(engines)('%s', (_name, open) => {
     await addClient(held.db, studio, client, person('Dot'))
     await setRoster(held.db, studio, classId, [client])
     const { id } = await openSession(held.db, studio, randomUUID(), classId, '2026-11-24')
-    await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: null })
+    await setCheckIn(held.db, studio, id, client, 0, { presence: 'present', checkIn: null })
     const [about, other] = [randomUUID(), randomUUID()]
     await addEvents(held.db, studio, id, [
       { id: about, at: 1000, kind: 'stop-sign', text: 'Dot felt faint', person: client },
@@ -377,12 +382,13 @@ describe.each(engines)('%s', (_name, open) => {
     await addClient(held.db, studio, other, person('Pim'))
     await setRoster(held.db, studio, classId, [client, other])
     const session = await openSession(held.db, studio, randomUUID(), classId, '2026-10-06')
-    await setCheckIn(held.db, studio, session.id, client, 0, { came: true, checkIn: checkInSchema.parse({ dizzyNow: true }) })
-    const row = { came: true, exertion: 6, painDuring: 2, painNextDay: null, note: 'tired' }
+    await setCheckIn(held.db, studio, session.id, client, 0, { presence: 'present', checkIn: checkInSchema.parse({ dizzyNow: true }) })
+    const row = { presence: 'present' as const, exertion: 6, painDuring: 2, painNextDay: null, note: 'tired', marks: [] }
     await saveLog(held.db, studio, session.id, session.revision, {
       rows: [client, other].map((clientId) => ({ clientId, ...row })),
-      entries: [{ clientId: client, item: 'i', variant: 'rest' }],
+      entries: [{ clientId: client, item: 'i', variant: 'rest', kg: null, side: null }],
       note: null,
+      notes: null,
     })
     await addOverrule(held.db, studio, randomUUID(), client, word)
     await addLetter(held.db, studio, {
@@ -402,7 +408,7 @@ describe.each(engines)('%s', (_name, open) => {
     expect(await overrulesOf(held.db, studio, [client])).toEqual([])
     expect((await logOf(held.db, studio, session.id)).some(({ clientId }) => clientId === client)).toBe(false)
     const said = (await attendanceOf(held.db, studio, session.id)).find(({ clientId }) => clientId === client)
-    expect(said).toMatchObject({ came: true, checkIn: null, exertion: null, painDuring: null, note: null })
+    expect(said).toMatchObject({ presence: 'present', checkIn: null, exertion: null, painDuring: null, note: null })
     expect((await attendanceOf(held.db, studio, session.id)).find(({ clientId }) => clientId === other)).toMatchObject({ exertion: 6, note: 'tired' })
     expect((await eventsOf(held.db, studio, session.id))[0]).toEqual(expect.not.objectContaining({ person: client, text: 'felt faint' }))
     expect((await rosterOf(held.db, studio, classId)).map(({ id }) => id)).toEqual([other])
@@ -436,7 +442,7 @@ describe.each(engines)('%s', (_name, open) => {
       [lately, '2026-05-05'],
     ] as const) {
       const session = await openSession(held.db, studio, randomUUID(), classId, day)
-      await setCheckIn(held.db, studio, session.id, client, 0, { came: true, checkIn: null })
+      await setCheckIn(held.db, studio, session.id, client, 0, { presence: 'present', checkIn: null })
     }
     const found = await notSince(held.db, studio, '2023-11-24')
     const three: string[] = [long, lately, never]
@@ -479,7 +485,7 @@ describe.each(engines)('%s', (_name, open) => {
       ['2026-12-01', true],
     ] as const) {
       const { id } = await openSession(held.db, studio, randomUUID(), classId, day)
-      await setCheckIn(held.db, studio, id, client, 0, { came, checkIn: null })
+      await setCheckIn(held.db, studio, id, client, 0, { presence: came ? 'present' : 'absent', checkIn: null })
     }
     const days = await attendedDays(held.db, studio, [client, other], '2026-11-01')
     expect([days.get(client), days.get(other)]).toEqual([['2026-10-06', '2026-10-20'], []])
@@ -491,7 +497,7 @@ describe.each(engines)('%s', (_name, open) => {
     await setRoster(held.db, studio, classId, [client])
     const said = async (day: string, words: Parameters<typeof checkInSchema.parse>[0]) => {
       const { id } = await openSession(held.db, studio, randomUUID(), classId, day)
-      await setCheckIn(held.db, studio, id, client, 0, { came: true, checkIn: checkInSchema.parse(words) })
+      await setCheckIn(held.db, studio, id, client, 0, { presence: 'present', checkIn: checkInSchema.parse(words) })
     }
     const on = async (day: string) => (await checkInsOn(held.db, studio, [client], day)).get(client)
     await said('2026-11-03', { dayFeel: 'a-bit-off', until: '2026-11-20' })

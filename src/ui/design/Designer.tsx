@@ -35,6 +35,7 @@ const OverruleList = dynamic(() => import('../fit/OverruleList').then((one) => o
 const QuestionsSheet = dynamic(() => import('./QuestionsSheet').then((one) => one.QuestionsSheet))
 const RoomSheet = dynamic(() => import('./RoomSheet').then((one) => one.RoomSheet))
 const RosterSheet = dynamic(() => import('./RosterSheet').then((one) => one.RosterSheet))
+const WhichDay = dynamic(() => import('./WhichDay').then((one) => one.WhichDay))
 const StaleSheet = dynamic(() => import('./StaleSheet').then((one) => one.StaleSheet))
 const PlaylistSection = dynamic(() => import('../music/PlaylistSection').then((one) => one.PlaylistSection))
 const Versions = dynamic(() => import('./Versions').then((one) => one.Versions))
@@ -70,6 +71,7 @@ const SAVE_WORDS: Record<SaveState, string> = {
 interface Props {
   id: string
   day: string
+  today: string
   dayWords: string
   time: ClassTime
   plan: PlanDraft
@@ -91,6 +93,7 @@ interface Props {
 export function Designer({
   id,
   day,
+  today,
   dayWords,
   time,
   plan: startPlan,
@@ -144,11 +147,12 @@ export function Designer({
     const place = placeToAdd(startPlan, phase && { kind: 'phase', phase: phase.id })
     if (place) edit({ kind: 'add-item', ...place, item: { id: freshId('i'), variant } })
   })
-  const begin = (where: 'lead' | 'door') =>
+  const [asksDay, setAsksDay] = useState(false)
+  const begin = (where: 'lead' | 'door', on = day) =>
     startLeading(async () => {
       // what was typed last goes in first
       if (!(await saved())) return
-      const outcome = await answered(beginSession({ classId: id, day }))
+      const outcome = await answered(beginSession({ classId: id, day: on }))
       if (outcome.ok) router.push(where === 'lead' ? `/lead/${outcome.id}` : `/sessions/${outcome.id}/door`)
       else setNotBegun(refusalWords(outcome))
     })
@@ -248,7 +252,7 @@ export function Designer({
         onRoom={() => setOpen({ kind: 'room' })}
         onRoster={() => setOpen({ kind: 'roster' })}
         onAdd={openAdd}
-        onBegin={begin}
+        onBegin={(where) => (where === 'lead' && day !== today ? setAsksDay(true) : begin(where))}
       />
       <TreadScrubber
         line={model.tread}
@@ -340,6 +344,17 @@ export function Designer({
       {open?.kind === 'time' && <TimeSheet id={id} day={day} time={time} onClose={() => setOpen(undefined)} />}
       {open?.kind === 'questions' && <QuestionsSheet questions={open.questions} items={model.items.length} onClose={() => setOpen(undefined)} />}
       {open?.kind === 'roster' && <RosterSheet classId={id} revision={rosterRevision} roster={places} onClose={() => setOpen(undefined)} />}
+      {asksDay && (
+        <WhichDay
+          day={day}
+          today={today}
+          onClose={() => setAsksDay(false)}
+          onChoose={(on) => {
+            setAsksDay(false)
+            begin('lead', on)
+          }}
+        />
+      )}
       {save === 'stale' && newer && <StaleSheet mine={plan} theirs={newer.plan} onMine={keepMine} onTheirs={takeTheirs} />}
     </div>
   )

@@ -71,6 +71,8 @@ interface Props {
   body?: Body
   view?: number
   speed?: number
+  /** how far into a repetition it is, 0 to 1 and on with the next: it moves by this, and not by its own tempo */
+  drive?: (() => number) | undefined
   /** the breath cue of the variant; shown as in and out in time with the figure */
   breath?: string
 }
@@ -88,10 +90,13 @@ export function MovingFigure({
   body = REFERENCE_BODY,
   view = variant.view,
   speed = 1,
+  drive,
   breath,
 }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const [phase, setPhase] = useState<'in' | 'out'>()
+  const driven = useRef(drive)
+  driven.current = drive
   const key = JSON.stringify([variant.poses, variant.tempo, variant.props, variant.room, variant.side, body, view])
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for variant, body and view, which are new objects at every render
@@ -99,7 +104,8 @@ export function MovingFigure({
     const target = canvas.current
     if (!target) return
     const motion = motionOf(variant, body)
-    const { out, stay } = variant.tempo
+    const { out, stay, back, rest } = variant.tempo
+    const repetition = out + stay + back + rest
     const count = Math.max(1, Math.round(motion.period * FRAMES_PER_SECOND))
     const box = commonBox(motion.ends.map((figure) => draw(figure, view, variant.props)))
     const frames = new Map<number, Frame>()
@@ -145,7 +151,9 @@ export function MovingFigure({
       ? () => {}
       : everyFrame((now) => {
           begun ??= now
-          const step = Math.floor(((now - begun) / 1000) * speed * FRAMES_PER_SECOND)
+          // one repetition of the count is one of the figure, at whatever pace it is counted
+          const second = driven.current ? driven.current() * repetition : ((now - begun) / 1000) * speed
+          const step = Math.floor(second * FRAMES_PER_SECOND)
           if (!inSight || step === shown) return
           shown = step
           show()

@@ -6,17 +6,17 @@ interface Props {
   state: LeadState
   /** the last stretch is over */
   finished: boolean
+  /** another device leads: only help can be called from here */
+  following: boolean
   tap: (kind: LeadEvent['kind']) => void
   onStop: () => void
-  /** what comes then */
-  next: string | undefined
 }
 
 /** A second press ends the class only while the first is remembered, ms. */
 const SURE_MS = 5000
 
 /** The controls of a class: each always there and at its place, whatever is on, so that a hand finds them without looking. */
-export function LeadControls({ state, finished, tap, onStop, next }: Props) {
+export function LeadControls({ state, finished, following, tap, onStop }: Props) {
   const [ending, setEnding] = useState(false)
   useEffect(() => {
     if (!ending) return
@@ -24,15 +24,15 @@ export function LeadControls({ state, finished, tap, onStop, next }: Props) {
     return () => clearTimeout(timer)
   }, [ending])
   const { status, counting } = state
-  const live = status === 'running' || status === 'paused'
+  const live = !following && (status === 'running' || status === 'paused')
   const quiet = 'quiet min-h-14 px-4 text-[1.15rem]'
   const small = 'quiet min-h-11 shrink-0 px-3'
   const main = status === 'ready' ? 'start' : status === 'running' ? 'pause' : status === 'paused' ? 'resume' : 'reopen'
   const MAIN_WORDS = { start: 'Start', pause: 'Pause', resume: 'Go on', reopen: 'Not over yet' } as const
   return (
-    <footer className="sticky bottom-0 -mx-6 flex flex-col gap-1 bg-paper px-6 pb-3 pt-1">
+    <footer className="flex shrink-0 flex-col gap-1 pb-3 pt-1">
       <div className="grid grid-cols-[1.4fr_1fr_1fr] items-center gap-x-2 gap-y-1 sm:flex">
-        <button type="button" className="action min-h-14 text-[1.3rem] sm:w-40" disabled={finished && live} onClick={() => tap(main)}>
+        <button type="button" className="action min-h-14 text-[1.3rem] sm:w-40" disabled={following || (finished && live)} onClick={() => tap(main)}>
           {MAIN_WORDS[main]}
         </button>
         <button type="button" className={quiet} disabled={!live} onClick={() => tap('back')}>
@@ -56,7 +56,7 @@ export function LeadControls({ state, finished, tap, onStop, next }: Props) {
           Somebody stops
         </button>
       </div>
-      <div className="flex items-center gap-x-2 max-sm:overflow-x-auto max-sm:whitespace-nowrap sm:flex-wrap">
+      <div className="flex items-center gap-x-2 max-sm:overflow-x-auto max-sm:whitespace-nowrap">
         <button type="button" className={small} disabled={!live || finished} onClick={() => tap('skip')}>
           Skip this movement
         </button>
@@ -69,20 +69,25 @@ export function LeadControls({ state, finished, tap, onStop, next }: Props) {
         <button type="button" className={small} disabled={!live || finished} onClick={() => tap('one-less')}>
           A set less
         </button>
-        <button type="button" className={small} disabled={status !== 'running' || finished} onClick={() => tap('give')}>
+        <button type="button" className={small} disabled={!live || finished} aria-label="One repetition less" onClick={() => tap('rep-less')}>
+          −1
+        </button>
+        <button type="button" className={small} disabled={!live || finished} aria-label="One repetition more" onClick={() => tap('rep-more')}>
+          +1
+        </button>
+        <button type="button" className={small} disabled={following || status !== 'running' || finished} onClick={() => tap('give')}>
           Half a minute
         </button>
         <button
           type="button"
           className={small}
-          disabled={status === 'ended'}
+          disabled={following || status === 'ended'}
           aria-pressed={counting === 'mine'}
           title="Sets wait for you: Next ends each of them"
           onClick={() => tap(counting === 'mine' ? 'it-counts' : 'my-count')}
         >
           I count
         </button>
-        <p className="min-w-40 text-soft max-sm:hidden">{next ? `Then: ${next}` : ''}</p>
       </div>
     </footer>
   )

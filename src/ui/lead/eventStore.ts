@@ -2,25 +2,55 @@
 import { type DBSchema, openDB } from 'idb'
 import { z } from 'zod'
 import { inOrder, type LeadEvent, leadEventSchema, ordered } from '@/core/lead'
+import type { LeadPack } from './pack'
 
 /** 0 waiting, 1 kept by the server, 2 set aside: the server refused it and says why. */
 type Sent = 0 | 1 | 2
 interface Store extends DBSchema {
   events: { key: string; value: LeadEvent & { session: string; sent: Sent; why?: string }; indexes: { session: string } }
+  /** what a session is led by, for a start without a network */
+  packs: { key: string; value: LeadPack }
+  own: { key: string; value: string }
 }
 type Row = Store['events']['value']
 
+/** What is kept is on the disk before it counts as kept. */
+const STRICT = { durability: 'strict' } as const
+
 const open = () =>
-  openDB<Store>('velvet-step', 1, {
-    upgrade(db) {
-      db.createObjectStore('events', { keyPath: 'id' }).createIndex('session', 'session')
+  openDB<Store>('velvet-step', 2, {
+    upgrade(db, before) {
+      if (before < 1) db.createObjectStore('events', { keyPath: 'id' }).createIndex('session', 'session')
+      if (before < 2) {
+        db.createObjectStore('packs', { keyPath: 'session' })
+        db.createObjectStore('own')
+      }
     },
   })
+
+/** Keeps what a session is led by until it has ended and the server has every tap. */
+export async function keepPack(pack: LeadPack): Promise<void> {
+  const db = await open()
+  const change = db.transaction('packs', 'readwrite', STRICT)
+  await change.store.put(pack)
+  await change.done
+  db.close()
+}
+
+/** What this browser kept of a session; nothing where it was never opened here, or has ended. */
+export async function packOf(session: string): Promise<LeadPack | undefined> {
+  const db = await open()
+  const pack = await db.get('packs', session)
+  db.close()
+  return pack
+}
 
 /** Keeps an event in this browser before anything else is done with it. */
 export async function keepEvent(session: string, event: LeadEvent): Promise<void> {
   const db = await open()
-  await db.put('events', { ...event, session, sent: 0 })
+  const change = db.transaction('events', 'readwrite', STRICT)
+  await change.store.put({ ...event, session, sent: 0 })
+  await change.done
   db.close()
 }
 
@@ -46,6 +76,16 @@ async function heard(session: string, since: number): Promise<(Omit<KnownEvents,
   return answer && { ...answer, events: answer.events.flatMap((event) => leadEventSchema.safeParse(event).data ?? []) }
 }
 
+/** Taps as they come to the server, from a stream; it opens itself again. @returns how to stop */
+export function streamEvents(session: string, since: number, heardOf: (found: Pick<KnownEvents, 'events' | 'last'>) => void): () => void {
+  const source = new EventSource(`/api/sessions/${session}/stream?since=${since}`)
+  source.onmessage = ({ data }: MessageEvent<string>) => {
+    const found = knownSchema.safeParse(JSON.parse(data)).data
+    if (found) heardOf({ last: found.last, events: found.events.flatMap((event) => leadEventSchema.safeParse(event).data ?? []) })
+  }
+  return () => source.close()
+}
+
 /** Taps that came to the server from elsewhere since one of them. */
 export async function newEvents(session: string, since: number): Promise<Pick<KnownEvents, 'events' | 'last'>> {
   return (await heard(session, since)) ?? { events: [], last: since }
@@ -65,14 +105,17 @@ export async function allEvents(session: string): Promise<KnownEvents> {
   }
 }
 
-const DEVICE = 'velvet-device'
-/** A name of this browser among those that lead, kept as long as it keeps anything. */
-export function deviceName(): string {
-  const known = localStorage.getItem(DEVICE)
-  if (known) return known
-  const made = crypto.randomUUID().slice(0, 8)
-  localStorage.setItem(DEVICE, made)
-  return made
+const DEVICE = 'device'
+/** A name of this browser among those that lead. It stands beside the taps, on the disk: what is only remembered is gone after a crash. */
+export async function deviceName(): Promise<string> {
+  const db = await open()
+  const change = db.transaction('own', 'readwrite', STRICT)
+  const known = await change.store.get(DEVICE)
+  const name = known ?? crypto.randomUUID().slice(0, 8)
+  if (!known) await change.store.put(name, DEVICE)
+  await change.done
+  db.close()
+  return name
 }
 
 const answerSchema = z.object({ kept: z.array(z.string()), refused: z.array(z.object({ id: z.string(), why: z.string() })) })
@@ -96,8 +139,9 @@ async function send(session: string, batch: readonly Row[]): Promise<z.infer<typ
 async function tidy(db: Awaited<ReturnType<typeof open>>, session: string): Promise<void> {
   const rows = await db.getAllFromIndex('events', 'session', session)
   if (!rows.some(({ kind }) => kind === 'end') || rows.some(({ sent }) => sent === 0)) return
-  const change = db.transaction('events', 'readwrite')
-  for (const row of rows) if (row.sent === 1) await change.store.delete(row.id)
+  const change = db.transaction(['events', 'packs'], 'readwrite')
+  for (const row of rows) if (row.sent === 1) await change.objectStore('events').delete(row.id)
+  await change.objectStore('packs').delete(session)
   await change.done
 }
 

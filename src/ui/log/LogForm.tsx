@@ -1,210 +1,218 @@
 'use client'
-import { useState, useTransition } from 'react'
-import { problemsText } from '@/core/formats/files'
-import { saveLog } from '@/server/actions/sessions'
+import { EXERTION_WORDS } from '@/core/effort'
+import { CLASS_CHIPS, LOG_MARKS, type LogRow } from '@/core/lead'
+import { PersonBadge } from '../people/PersonBadge'
 import { SaveBar } from '../shell/SaveBar'
-import { useLeaveGuard } from '../shell/useLeaveGuard'
+import { type LogItem, LogItems } from './LogItems'
+import { CHIP_WORDS, MARK_WORDS, PACE_WORDS } from './logWords'
+import { type Log, type LogStart, type Rating, useLog } from './useLog'
 
-export interface LogRow {
-  clientId: string
-  name: string
-  came: boolean
-  exertion: number | null
-  painDuring: number | null
-  painNextDay: number | null
-  note: string | null
-}
-export interface LogItem {
-  item: string
-  movement: string
-  /** variant per person, by client id; `rest` where none */
-  used: Record<string, string>
-  /** variants that can be chosen */
-  choices: { id: string; name: string }[]
-}
-
-type Rating = 'exertion' | 'painDuring' | 'painNextDay'
-const RATINGS: { key: Rating; label: string }[] = [
-  { key: 'exertion', label: 'Effort' },
-  { key: 'painDuring', label: 'Pain during' },
-  { key: 'painNextDay', label: 'Pain next day' },
+const RATINGS: { key: Rating; label: string; letter: string }[] = [
+  { key: 'exertion', label: 'How hard it was', letter: 'E' },
+  { key: 'painDuring', label: 'Pain in class', letter: 'P' },
+  { key: 'painNextDay', label: 'Pain the day after', letter: 'D' },
 ]
 
-/** Who came, how hard it was, what hurt, and which version each took. Mostly taps. */
-export function LogForm({
-  id,
-  revision: startRevision,
-  rows: startRows,
-  items,
-  note: startNote,
-  fresh,
-}: {
-  id: string
-  /** of the log as it is shown */
-  revision: number
-  rows: LogRow[]
-  items: LogItem[]
-  note: string
-  fresh: boolean
-}) {
-  const [rows, setRows] = useState(startRows)
-  const [used, setUsed] = useState(() => Object.fromEntries(items.map(({ item, used: start }) => [item, start])))
-  const [note, setNote] = useState(startNote)
-  const [message, setMessage] = useState(fresh ? 'Not saved yet' : '')
-  const [revision, setRevision] = useState(startRevision)
-  /** the revision that somebody else saved meanwhile */
-  const [newer, setNewer] = useState<number>()
-  const [saving, start] = useTransition()
-  const [unsaved, setUnsaved] = useState(false)
-  useLeaveGuard(unsaved)
-  const touch = () => {
-    setMessage('Not saved yet')
-    setUnsaved(true)
-  }
-  const change = (clientId: string, next: Partial<LogRow>) => {
-    setRows((now) => now.map((row) => (row.clientId === clientId ? { ...row, ...next } : row)))
-    touch()
-  }
-  const save = (over = revision) =>
-    start(async () => {
-      try {
-        const outcome = await saveLog({
-          id,
-          revision: over,
-          note: note.trim() === '' ? null : note,
-          rows: rows.map(({ name: _name, ...row }) => row),
-          entries: rows
-            .filter(({ came }) => came)
-            .flatMap(({ clientId }) => items.map(({ item }) => ({ clientId, item, variant: used[item]?.[clientId] ?? 'rest' }))),
-        })
-        if (outcome.ok) {
-          setRevision(outcome.revision)
-          setUnsaved(false)
-        }
-        setNewer(!outcome.ok && outcome.kind === 'stale' ? outcome.revision : undefined)
-        setMessage(
-          outcome.ok
-            ? 'Saved'
-            : outcome.kind === 'invalid'
-              ? problemsText(outcome.problems)
-              : outcome.kind === 'stale'
-                ? 'Not saved: this log was saved in another window meanwhile.'
-                : 'This session is gone.',
-        )
-      } catch {
-        setMessage('Not saved: the server did not answer. What you entered is still here; try again.')
-      }
-    })
+/** What is known of somebody so far, in a few letters that the strips above explain. */
+const shortOf = (row: LogRow): string =>
+  [
+    ...RATINGS.flatMap(({ key, letter }) => (row[key] === null ? [] : [`${letter}${row[key]}`])),
+    ...(row.marks.length > 0 ? [row.marks.map((mark) => MARK_WORDS[mark]).join(', ')] : []),
+  ].join(' ')
+
+/** Who was there: from the door, or in one tap. */
+function Presences({ people, log }: { people: LogStart['people']; log: Log }) {
+  const unsaid = log.rows.filter(({ presence }) => presence === null)
   return (
-    <div className="flex flex-col gap-6">
-      <div className="overflow-x-auto">
-        <table className="w-full border-collapse">
-          <thead>
-            <tr className="text-left text-soft">
-              <th className="pb-2 font-normal">Came</th>
-              {RATINGS.map(({ key, label }) => (
-                <th key={key} className="pb-2 pr-3 font-normal">
-                  {label}, 0–10
-                </th>
-              ))}
-              <th className="pb-2 font-normal">Note</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.clientId} className="border-t border-line">
-                <td className="py-1 pr-4">
-                  <label className="flex min-h-11 items-center gap-3 font-semibold">
-                    <input
-                      type="checkbox"
-                      className="size-6 accent-plum"
-                      checked={row.came}
-                      onChange={(event) => change(row.clientId, { came: event.target.checked })}
-                    />
-                    {row.name}
-                  </label>
-                </td>
-                {RATINGS.map(({ key, label }) => (
-                  <td key={key} className="pr-3">
-                    <select
-                      className="input min-h-11 w-24"
-                      aria-label={`${row.name}, ${label}`}
-                      disabled={!row.came}
-                      value={row[key] ?? ''}
-                      onChange={(event) => change(row.clientId, { [key]: event.target.value === '' ? null : Number(event.target.value) })}
-                    >
-                      <option value="">–</option>
-                      {Array.from({ length: 11 }, (_, value) => (
-                        <option key={value} value={value}>
-                          {value}
-                        </option>
-                      ))}
-                    </select>
-                  </td>
-                ))}
-                <td className="py-1">
-                  <input
-                    className="input min-h-11"
-                    aria-label={`${row.name}, note`}
-                    maxLength={500}
-                    disabled={!row.came}
-                    value={row.note ?? ''}
-                    onChange={(event) => change(row.clientId, { note: event.target.value === '' ? null : event.target.value })}
-                  />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+    <section aria-label="Who was there">
+      <div className="flex flex-wrap items-baseline justify-between gap-3">
+        <h2>Who was there</h2>
+        {unsaid.length > 0 && (
+          <button type="button" className="quiet min-h-11" onClick={log.allHere}>
+            {unsaid.length === log.rows.length ? 'Everybody was' : `The other ${unsaid.length} were too`}
+          </button>
+        )}
       </div>
-      <details>
-        <summary className="min-h-11 cursor-pointer font-serif text-[1.2rem]">Who took which version</summary>
-        <div className="mt-3 grid gap-5 md:grid-cols-2">
-          {items.map(({ item, movement, choices }) => (
-            <section key={item}>
-              <h3>{movement}</h3>
-              {rows
-                .filter(({ came }) => came)
-                .map(({ clientId, name }) => (
-                  <label key={clientId} className="mt-1 grid grid-cols-[8rem_1fr] items-center gap-2">
-                    {name}
-                    <select
-                      className="input"
-                      value={used[item]?.[clientId] ?? 'rest'}
-                      onChange={(event) => {
-                        setUsed((now) => ({ ...now, [item]: { ...now[item], [clientId]: event.target.value } }))
-                        touch()
-                      }}
-                    >
-                      {choices.map((choice) => (
-                        <option key={choice.id} value={choice.id}>
-                          {choice.name}
-                        </option>
-                      ))}
-                      <option value="rest">rested</option>
-                    </select>
-                  </label>
-                ))}
-            </section>
+      <ul className="mt-2 flex flex-wrap gap-2">
+        {log.rows.map(({ clientId, presence }) => {
+          const name = people.find(({ id }) => id === clientId)?.name ?? ''
+          const here = presence === 'present' || presence === 'late'
+          return (
+            <li key={clientId}>
+              <button
+                type="button"
+                aria-pressed={here}
+                className={`chip gap-2 ${here ? 'chip-on' : ''} ${presence === 'absent' ? 'text-soft line-through' : ''}`}
+                onClick={() => log.setPresence(clientId, here ? 'absent' : 'present')}
+              >
+                <PersonBadge id={clientId} name={name} size={26} />
+                {name}
+                {presence === 'late' && ' (late)'}
+                {presence === null && ' ?'}
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
+
+/** How it was: for everybody with one tap, and for whom it was otherwise with two. */
+function Ratings({ people, log }: { people: LogStart['people']; log: Log }) {
+  const whom =
+    log.chosen.length === 0
+      ? 'everybody'
+      : people
+          .filter(({ id }) => log.chosen.includes(id))
+          .map(({ name }) => name)
+          .join(', ')
+  return (
+    <section aria-label="How it was">
+      <h2>How it was</h2>
+      <p className="text-soft" role="status">
+        For {whom}. Tap names first where it was otherwise.
+      </p>
+      <ul className="mt-2 flex flex-wrap gap-2">
+        {log.here.map((row) => {
+          const name = people.find(({ id }) => id === row.clientId)?.name ?? ''
+          const isChosen = log.chosen.includes(row.clientId)
+          return (
+            <li key={row.clientId}>
+              <button
+                type="button"
+                aria-pressed={isChosen}
+                className={`chip gap-2 ${isChosen ? 'chip-on' : ''}`}
+                onClick={() => log.choose(row.clientId)}
+              >
+                <PersonBadge id={row.clientId} name={name} size={26} />
+                {name} <span className="text-[0.9rem] text-soft">{shortOf(row)}</span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+      <div className="mt-3 flex flex-col gap-2">
+        {RATINGS.map(({ key, label, letter }) => (
+          <fieldset key={key}>
+            <legend>
+              {label} <span className="text-soft">({letter})</span>
+            </legend>
+            <div className="grid grid-cols-[repeat(11,minmax(0,1fr))] gap-1">
+              {Array.from({ length: 11 }, (_, value) => (
+                <button
+                  key={value}
+                  type="button"
+                  className="min-h-11 border-2 border-line text-[1.05rem] leading-none hover:border-plum"
+                  aria-label={`${label}: ${value}${key === 'exertion' ? `, ${EXERTION_WORDS[value]}` : ''}`}
+                  onClick={() => log.rate(key, value)}
+                >
+                  {value}
+                  {key === 'exertion' && <span className="block text-[0.72rem] text-soft max-md:hidden">{EXERTION_WORDS[value]}</span>}
+                </button>
+              ))}
+            </div>
+          </fieldset>
+        ))}
+        <div className="flex flex-wrap gap-2">
+          {LOG_MARKS.map((mark) => (
+            <button key={mark} type="button" className="chip" disabled={log.chosen.length === 0} onClick={() => log.mark(mark)}>
+              {MARK_WORDS[mark]}
+            </button>
           ))}
+          {log.chosen.length === 1 && (
+            <input
+              className="input min-h-11 min-w-56 flex-1"
+              aria-label={`Note on ${whom}`}
+              placeholder={`a word on ${whom}`}
+              maxLength={500}
+              value={log.rows.find(({ clientId }) => clientId === log.chosen[0])?.note ?? ''}
+              onChange={({ target }) => log.setWords(log.chosen[0]!, target.value)}
+            />
+          )}
         </div>
-      </details>
+      </div>
+    </section>
+  )
+}
+
+/** The class as a whole, in taps and a few words. */
+function ClassChips({ items, log }: { items: readonly LogItem[]; log: Log }) {
+  const { notes, setNotes } = log
+  return (
+    <section aria-label="The class" className="flex flex-col gap-3">
+      <h2>The class</h2>
+      <div className="flex flex-wrap gap-2">
+        {(['quicker', 'usual', 'slower'] as const).map((pace) => (
+          <button
+            key={pace}
+            type="button"
+            aria-pressed={notes.pace === pace}
+            className={`chip ${notes.pace === pace ? 'chip-on' : ''}`}
+            onClick={() => setNotes({ pace: notes.pace === pace ? null : pace })}
+          >
+            {PACE_WORDS[pace]}
+          </button>
+        ))}
+        {CLASS_CHIPS.map((chip) => {
+          const on = notes.chips.includes(chip)
+          return (
+            <button
+              key={chip}
+              type="button"
+              aria-pressed={on}
+              className={`chip ${on ? 'chip-on' : ''}`}
+              onClick={() => setNotes({ chips: on ? notes.chips.filter((one) => one !== chip) : [...notes.chips, chip] })}
+            >
+              {CHIP_WORDS[chip]}
+            </button>
+          )
+        })}
+      </div>
+      <fieldset>
+        <legend>What was hardest</legend>
+        <div className="mt-1 flex flex-wrap gap-2">
+          {items
+            .filter(({ skipped }) => !skipped)
+            .map(({ item, movement }) => (
+              <button
+                key={item}
+                type="button"
+                aria-pressed={notes.hardest === item}
+                className={`chip ${notes.hardest === item ? 'chip-on' : ''}`}
+                onClick={() => setNotes({ hardest: notes.hardest === item ? null : item })}
+              >
+                {movement}
+              </button>
+            ))}
+        </div>
+      </fieldset>
       <label className="field">
         <span>What to change next time</span>
-        <textarea
-          className="input min-h-24"
-          maxLength={2000}
-          value={note}
-          onChange={(event) => {
-            setNote(event.target.value)
-            touch()
-          }}
-        />
+        <textarea className="input min-h-20" maxLength={2000} value={log.note} onChange={({ target }) => log.setNote(target.value)} />
       </label>
-      {newer !== undefined && (
+    </section>
+  )
+}
+
+/** The log: opened with what the taps of the class say already, so that only what was otherwise is tapped. */
+export function LogForm({ items, ...start }: LogStart & { items: LogItem[] }) {
+  const log = useLog(start)
+  const { people } = start
+  return (
+    <div className="flex flex-col gap-7">
+      <Presences people={people} log={log} />
+      <Ratings people={people} log={log} />
+      <section aria-label="What everybody did">
+        <h2>What everybody did</h2>
+        <p className="text-soft">As it was led. Open a movement where somebody did it otherwise.</p>
+        <LogItems items={items} people={people} log={log} />
+      </section>
+      <ClassChips items={items} log={log} />
+      {log.newer !== undefined && (
         <div role="alert" className="flex flex-wrap items-center gap-3 border-l-4 border-effort pl-3">
           <p>Another window saved this log. What you entered is still here.</p>
-          <button type="button" className="action" disabled={saving} onClick={() => save(newer)}>
+          <button type="button" className="action" disabled={log.saving} onClick={() => log.save(log.newer)}>
             Save mine over it
           </button>
           <button type="button" className="quiet" onClick={() => window.location.reload()}>
@@ -212,7 +220,7 @@ export function LogForm({
           </button>
         </div>
       )}
-      <SaveBar label="Save the log" saving={saving} onSave={() => save()} message={message} />
+      <SaveBar label="Save the log" saving={log.saving} onSave={() => log.save()} message={log.message} />
     </div>
   )
 }

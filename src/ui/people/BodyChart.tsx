@@ -67,7 +67,8 @@ const FRONT: BodyRegion[] = [
 const FIRST: BodyRegion = 'left-shoulder'
 const BACK: BodyRegion[] = ['neck', 'upper-back', 'low-back']
 const NEXT = { none: 'pain', pain: 'care', care: 'none' } as const
-const WORDS = { none: 'nothing marked', pain: 'pain', care: 'care' } as const
+const WORDS = { none: 'nothing marked', pain: 'pain', care: 'care', sore: 'sore today' } as const
+const MARKS: Record<keyof typeof WORDS, string> = { none: '·', pain: 'P', care: 'C', sore: 'S' }
 
 /** The place that lies next in the direction of an arrow, as it is seen; the nearest whose way there is mostly that direction. */
 function nextPlace(from: HTMLElement, all: readonly HTMLElement[], key: string): HTMLElement | undefined {
@@ -107,21 +108,27 @@ function View({
   regions,
   stateOf,
   onPress,
+  forThumbs = false,
 }: {
   title: string
   drawing: Drawing
   yaw: 0 | 180
   regions: readonly BodyRegion[]
-  stateOf: (region: BodyRegion) => keyof typeof NEXT
+  stateOf: (region: BodyRegion) => keyof typeof WORDS
   onPress: (region: BodyRegion) => void
+  /** places as large as a thumb */
+  forThumbs?: boolean
 }) {
   const [left, top, width, height] = drawing.box
   return (
-    <div className="w-52">
+    <div className={forThumbs ? 'min-w-0 flex-1' : 'w-52'}>
       <p className="text-center text-soft">{title}</p>
       <div
         className="relative mx-auto"
-        style={{ aspectRatio: `${width} / ${height}`, width: `${Math.min(100, (width / height) * 260)}%`, minWidth: '11rem' }}
+        style={{
+          aspectRatio: `${width} / ${height}`,
+          ...(forThumbs ? { height: '27rem' } : { width: `${Math.min(100, (width / height) * 260)}%`, minWidth: '11rem' }),
+        }}
       >
         <FigureDrawing drawing={drawing} label="" className="absolute inset-0 size-full opacity-70" />
         {regions.map((region) => {
@@ -136,10 +143,10 @@ function View({
               tabIndex={region === FIRST && yaw === 0 ? 0 : -1}
               aria-label={`${region.replace('-', ' ')}: ${WORDS[state]}`}
               onClick={() => onPress(region)}
-              className={`absolute flex size-7 -translate-x-1/2 -translate-y-1/2 items-center justify-center border-2 font-bold ${state === 'none' ? 'border-dashed border-soft bg-sheet/70 text-transparent' : state === 'pain' ? 'border-plum bg-plum text-on-plum' : 'rounded-full border-ink bg-sheet text-ink'}`}
+              className={`absolute flex ${forThumbs ? 'size-11' : 'size-7'} -translate-x-1/2 -translate-y-1/2 items-center justify-center border-2 font-bold ${state === 'none' ? `border-dashed border-soft ${forThumbs ? 'rounded-full opacity-60' : 'bg-sheet/70'} text-transparent` : state === 'pain' || state === 'sore' ? 'border-plum bg-plum text-on-plum' : 'rounded-full border-ink bg-sheet text-ink'}`}
               style={{ left: `${((x - left) / width) * 100}%`, top: `${((-at[2] - top) / height) * 100}%` }}
             >
-              {state === 'pain' ? 'P' : state === 'care' ? 'C' : '·'}
+              {MARKS[state]}
             </button>
           )
         })}
@@ -179,6 +186,18 @@ export function BodyChart({ sites, onChange }: { sites: Site[]; onChange: (sites
           <p className="mt-2 text-[0.94rem] text-soft">A mark reminds; it sets no limits. Limits come from conditions.</p>
         </div>
       </div>
+    </div>
+  )
+}
+
+/** The same body for today: each place is sore or not. */
+export function SorePlaces({ sore, onToggle }: { sore: readonly BodyRegion[]; onToggle: (region: BodyRegion) => void }) {
+  const stateOf = (region: BodyRegion) => (sore.includes(region) ? 'sore' : 'none')
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the buttons inside
+    <div className="flex justify-center gap-2 overflow-hidden" onKeyDown={moveOnChart}>
+      <View title="Front" drawing={FRONT_DRAWING} yaw={0} regions={FRONT} stateOf={stateOf} onPress={onToggle} forThumbs />
+      <View title="Back" drawing={BACK_DRAWING} yaw={180} regions={BACK} stateOf={stateOf} onPress={onToggle} forThumbs />
     </div>
   )
 }

@@ -3,8 +3,9 @@ import { zodResolver } from '@hookform/resolvers/zod'
 import { Plus, X } from 'lucide-react'
 import { useState, useTransition } from 'react'
 import { type FieldPath, useFieldArray, useForm, useWatch } from 'react-hook-form'
+import { SCHOOL_WORDS } from '@/core/effort'
 import type { Pace } from '@/core/timing'
-import { numbersOf, type Settings, settingsSchema } from '@/core/vocabulary'
+import { numbersOf, SCHOOLS, type Settings, settingsSchema } from '@/core/vocabulary'
 import { keepSettings } from '@/server/actions/settings'
 import { ratesWords } from '../design/paceWords'
 import { answered } from '../shell/answered'
@@ -12,6 +13,7 @@ import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { Weekdays } from '../shell/WeekdayOptions'
 import { HouseRulesFields } from './HouseRulesFields'
+import { SoundFields, VenueFields } from './VenueFields'
 
 interface Props {
   settings: Settings
@@ -81,6 +83,22 @@ export function SettingsForm({ settings, zones, pace }: Props) {
           {text('emergencyNumber', 'Emergency')}
           {text('maternityNumber', 'Maternity unit')}
           {text('crisisNumber', 'Crisis line')}
+        </section>
+        <VenueFields register={register} errors={errors} />
+        <SoundFields register={register} />
+        <section className="grid gap-4 sm:grid-cols-2">
+          <h2 className="sm:col-span-2">Ceiling of the pulse</h2>
+          <label className="field">
+            <span>School that a new class begins with</span>
+            <select className="input" {...register('school')}>
+              {SCHOOLS.map((school) => (
+                <option key={school} value={school}>
+                  {SCHOOL_WORDS[school].name}
+                </option>
+              ))}
+            </select>
+            <span className="text-[0.94rem] text-soft">Whoever may not go by a number goes by exertion and talk test, whatever is chosen.</span>
+          </label>
         </section>
         <section className="grid gap-4 sm:grid-cols-2">
           <h2 className="sm:col-span-2">Time</h2>

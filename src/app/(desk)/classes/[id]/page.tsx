@@ -6,7 +6,7 @@ import { studioLibrary } from '@/server/library'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
 import { overrulesOf } from '@/server/repositories/overrules'
 import { callNames } from '@/server/roster'
-import { shownDay } from '@/server/studio'
+import { shownDay, today } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
 import { dayWords } from '@/ui/shell/days'
 import { named } from '../../../named'
@@ -55,6 +55,7 @@ export default async function ClassPage({
       key={id}
       id={id}
       day={day}
+      today={today(studio)}
       dayWords={`${dayWords(day)}${stored.startTime ? `, ${stored.startTime}` : ''}`}
       time={{
         weekday: stored.weekday,

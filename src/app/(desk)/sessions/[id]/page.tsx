@@ -1,89 +1,31 @@
 import Link from 'next/link'
-import type { UseView } from '@/core/evaluate'
-import { fold } from '@/core/lead'
-import { ladderOf } from '@/core/movement'
-import { movementIdOf } from '@/core/plan'
-import { clock } from '@/core/timing'
-import { groupOn } from '@/server/experience'
-import { askClass } from '@/server/judging'
-import { studioLibrary } from '@/server/library'
-import { rosterOf } from '@/server/repositories/classes'
-import { getClients } from '@/server/repositories/clients'
-import { attendanceOf, eventsOf, getSession, logOf } from '@/server/repositories/sessions'
-import { callNames } from '@/server/roster'
-import { LogForm, type LogItem, type LogRow } from '@/ui/log/LogForm'
-import { dayWords, timeOf } from '@/ui/shell/days'
-import { TreadLine } from '@/ui/tread/TreadLine'
+import { ledLine } from '@/core/lead'
+import { clock, treadLine } from '@/core/timing'
+import { dayIn } from '@/core/vocabulary'
+import { correctionsOf } from '@/server/repositories/log'
+import { getSession } from '@/server/repositories/sessions'
+import { LogForm } from '@/ui/log/LogForm'
+import { fieldWords } from '@/ui/log/logWords'
+import { RemoveSession } from '@/ui/log/RemoveSession'
+import { dateWords, dayWords, timeOf } from '@/ui/shell/days'
+import { TreadSilhouette } from '@/ui/tread/Silhouette'
 import { named } from '../../../named'
+import { sessionLog } from './logData'
 
 export const metadata = { title: 'Session' }
 
-const variantOf = (use: UseView | undefined): string => (use?.kind === 'does' ? use.variant : 'rest')
+/** A value of the log, as it is read. */
+const valueWords = (value: unknown): string =>
+  value === null ? 'nothing' : Array.isArray(value) ? value.join(', ') || 'nothing' : String(value).replace(/^.*\//, '').replaceAll('-', ' ')
 
 export default async function SessionPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
-  const [shelf, rostered, attendance, events, entries] = await Promise.all([
-    studioLibrary(db, studio.id),
-    rosterOf(db, studio.id, session.classId),
-    attendanceOf(db, studio.id, id),
-    eventsOf(db, studio.id, id),
-    logOf(db, studio.id, id),
-  ])
-  // who was there then may have left the roster since
-  const former = await getClients(
-    db,
-    studio.id,
-    attendance.map(({ clientId }) => clientId).filter((clientId) => !rostered.some((client) => client.id === clientId)),
-  )
-  const roster = [...rostered, ...former]
-  const { catalogue } = shelf
-  const group = await groupOn(db, studio, { roster, day: session.day, classId: session.classId }, rostered.length)
-  const {
-    shown: { model },
-  } = await askClass(shelf, 'first', id, { plan: session.plan, ...group })
-  const names = callNames(roster.map(({ record }) => record))
-  const rows = roster.map(({ id: clientId }, index): LogRow => {
-    const known = attendance.find((row) => row.clientId === clientId)
-    return {
-      clientId,
-      name: names[index]!,
-      came: known?.came ?? attendance.length === 0,
-      exertion: known?.exertion ?? null,
-      painDuring: known?.painDuring ?? null,
-      painNextDay: known?.painNextDay ?? null,
-      note: known?.note ?? null,
-    }
-  })
-  const items = model.items.map((item): LogItem => {
-    const movementId = movementIdOf(item)
-    const logged = entries.filter((entry) => entry.item === item.id)
-    const used = Object.fromEntries(
-      roster.map(({ id: clientId }, index) => [
-        clientId,
-        logged.find((entry) => entry.clientId === clientId)?.variant ?? variantOf(item.cells[index]?.use),
-      ]),
-    )
-    const ids = new Set([
-      ...(movementId ? ladderOf(catalogue, movementId).map(({ variant }) => variant.id) : []),
-      ...item.shown,
-      ...Object.values(used).filter((variant) => variant !== 'rest'),
-    ])
-    return {
-      item: item.id,
-      movement: item.movement,
-      used,
-      choices: [...ids].map((variant) => {
-        const entry = catalogue.byId.get(variant)
-        return {
-          id: variant,
-          name: entry ? (entry.movement.id === movementId ? entry.variant.name : `${entry.movement.name}: ${entry.variant.name}`) : variant,
-        }
-      }),
-    }
-  })
-  const state = fold(events, model.timeline)
-  const real = state.startedAt !== undefined && state.endedAt !== undefined ? (state.endedAt - state.startedAt) / 1000 : undefined
-  const stops = state.notes.filter((event) => event.kind === 'stop-sign')
+  const [log, corrected] = await Promise.all([sessionLog(db, studio, session), correctionsOf(db, studio.id, id)])
+  const { state, timeline, led, nameOf, movementOf } = log
+  const took = led.at(-1)?.until
+  const longest = Math.max(timeline.totalSeconds, took ?? 0)
+  const noted = state.notes.filter(({ kind }) => kind !== 'incident-note')
+  const incidents = noted.filter(({ kind }) => kind === 'incident')
   return (
     <div className="flex flex-col gap-5">
       <div className="flex flex-wrap items-end justify-between gap-4">
@@ -91,27 +33,65 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
           <p className="text-soft">{dayWords(session.day)}</p>
           <h1>{session.plan.title}</h1>
           <p>
-            Planned {clock(model.timeline.totalSeconds)}
-            {real !== undefined && `, took ${clock(real)}`}
+            Planned {clock(timeline.totalSeconds)}
+            {took !== undefined && `, took ${clock(took)}`}
             {state.skipped.length > 0 && `, ${state.skipped.length} skipped`}
           </p>
         </div>
-        <Link href={`/lead/${id}`} className="quiet">
-          To the leading screen
-        </Link>
+        <div className="flex flex-wrap gap-3">
+          <Link href={`/sessions/${id}/door`} className="quiet">
+            At the door
+          </Link>
+          <Link href={`/lead/${id}`} className="quiet">
+            {state.status === 'ended' ? 'Not over yet' : 'To the leading screen'}
+          </Link>
+          {log.start.fresh && <RemoveSession id={id} />}
+        </div>
       </div>
-      <TreadLine line={model.tread} band={model.effort.band} promisedSeconds={session.plan.promisedMinutes * 60} />
-      {stops.length > 0 && (
-        <ul>
-          {stops.map((event) => (
-            <li key={event.id} className="border-l-4 border-effort pl-3">
-              {timeOf(event.at, studio.settings.zone)} {event.person && `${names[roster.findIndex((client) => client.id === event.person)] ?? ''}: `}
-              {event.text}
+      <div className="flex flex-col gap-1">
+        {[['planned', treadLine(timeline)] as const, ...(took === undefined ? [] : [['as it went', ledLine(led)] as const])].map(([label, line]) => (
+          <div key={label} className="grid grid-cols-[6rem_1fr] items-end gap-3">
+            <span className="text-[0.94rem] text-soft">{label}</span>
+            <div style={{ width: `${(line.totalSeconds / Math.max(1, longest)) * 100}%` }}>
+              <TreadSilhouette line={line} className="h-12 w-full" />
+            </div>
+          </div>
+        ))}
+      </div>
+      {noted.length > 0 && (
+        <ul aria-label="Noted in class">
+          {noted.map(({ id: event, at, kind, text, person }) => (
+            <li key={event} className="border-l-4 border-effort pl-3">
+              {timeOf(at, studio.settings.zone)} {kind === 'near-fall' ? 'Near-fall' : kind === 'incident' ? 'Somebody stopped' : ''}
+              {person ? `, ${nameOf(person)}` : ''}
+              {text ? `: ${text}` : ''}
             </li>
           ))}
+          {incidents.length > 0 && (
+            <li className="pl-3">
+              <Link href={`/sessions/${id}/incidents`}>
+                {incidents.length === 1 ? 'The record of it' : 'The records of these'}: complete it, or print it
+              </Link>
+            </li>
+          )}
         </ul>
       )}
-      <LogForm id={id} revision={session.revision} rows={rows} items={items} note={session.note ?? ''} fresh={attendance.length === 0} />
+      <LogForm items={log.items} {...log.start} />
+      {corrected.length > 0 && (
+        <details>
+          <summary className="min-h-11 cursor-pointer text-soft">
+            {corrected.length === 1 ? 'One correction' : `${corrected.length} corrections`}: both values are kept
+          </summary>
+          <ul>
+            {corrected.map(({ clientId, field, was, becomes, on }) => (
+              <li key={`${clientId} ${field} ${on.getTime()}`} className="text-[0.94rem]">
+                {dateWords(dayIn(on, studio.settings.zone))}, {clientId ? nameOf(clientId) : 'the class'}, {fieldWords(field, movementOf)}:{' '}
+                {valueWords(was)}, now {valueWords(becomes)}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
     </div>
   )
 }

@@ -1,8 +1,8 @@
 import { getClient } from '@/server/repositories/clients'
 import { letterContent, lettersOf } from '@/server/repositories/letters'
+import { attendanceOfPerson, traceOf } from '@/server/repositories/log'
 import { overrulesOf } from '@/server/repositories/overrules'
 import { screeningsOf } from '@/server/repositories/screenings'
-import { attendanceOfPerson, traceOf } from '@/server/repositories/sessions'
 import { withId } from '../../../answers'
 
 /** Everything that is held on one person, as JSON. */

@@ -1,9 +1,11 @@
-import { after } from 'next/server'
 import { z } from 'zod'
 import { parseKeepable, problemsOf, problemsText } from '@/core/formats'
 import { type LeadEvent, leadEventSchema } from '@/core/lead'
-import { notePace } from '@/server/experience'
-import { addEvents, eventsSince, getSession, type KeptEvents } from '@/server/repositories/sessions'
+import { afterwards } from '@/server/afterwards'
+import { notePace } from '@/server/leading'
+import { announce } from '@/server/live'
+import { addEvents, eventsSince, type KeptEvents } from '@/server/repositories/leadEvents'
+import { getSession } from '@/server/repositories/sessions'
 import { bodyOf, withId } from '../../../answers'
 
 /** A batch is sent in pieces of this many. */
@@ -55,9 +57,10 @@ export async function POST(request: Request, { params }: Params) {
     const session = await getSession(db, studio.id, id)
     const { sound, refused } = sorted(body.data.events, Date.now())
     const outcome = await addEvents(db, studio.id, id, sound)
+    if (outcome.kept.length > 0) announce(id)
     // after the answer: a tap does not wait for what is learned from it; a class teaches when it ends, and by what comes late
     const hasEnded = session.stretches !== null || sound.some(({ kind }) => kind === 'end')
-    if (hasEnded && outcome.kept.length > 0) after(() => notePace(db, studio, session))
+    if (hasEnded && outcome.kept.length > 0) afterwards(() => notePace(db, studio, session))
     return Response.json({ kept: outcome.kept, refused: [...refused, ...outcome.refused] } satisfies KeptEvents)
   })
 }

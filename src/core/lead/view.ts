@@ -1,0 +1,132 @@
+import { z } from 'zod'
+import { type Evaluation, holdsLoad, type OwnRest, placeGroup, type Use } from '../evaluate'
+import { type Catalogue, SLOT } from '../movement'
+import type { Plan } from '../plan'
+import { type Change, type SessionChange, sayChange } from '../safety'
+import { timelineSchema } from '../timing'
+
+const variantId = z.string().max(90)
+const words = z.string().max(600)
+const personId = z.string().max(60)
+
+/** A version that somebody may take, with what it changes for them, in words that one can say. */
+const wayShape = { variant: variantId, changes: z.array(words).max(20) }
+const ledUseSchema = z.strictObject({
+  /** what they were given; nothing = rests and breathes, or is not in the class */
+  takes: z.strictObject(wayShape).exactOptional(),
+  /** what else they may do, nearest first */
+  may: z.array(z.strictObject(wayShape)).max(12),
+  /** kg a hand or limb, where there is a weight; and the weights that they may lift */
+  kg: z.number().exactOptional(),
+  loads: z.array(z.number()).max(20),
+})
+export type LedUse = z.output<typeof ledUseSchema>
+
+const ledItemSchema = z.strictObject({
+  id: z.string().max(44),
+  movement: z.string().max(200),
+  /** of the library */
+  movementId: z.string().max(60).exactOptional(),
+  rpe: z.number(),
+  /** main muscles */
+  muscles: z.array(z.string()),
+  /** versions shown to the group, the planned one first */
+  shown: z.array(variantId),
+  /** who does what, by person; nobody who is closed */
+  uses: z.record(personId, ledUseSchema),
+  /** of an item with levels: who must not choose which */
+  notFor: z.record(variantId, z.array(personId)),
+})
+export type LedItem = z.output<typeof ledItemSchema>
+
+const ownRestSchema: z.ZodType<OwnRest> = z.discriminatedUnion('code', [
+  z.strictObject({ code: z.literal('every-second-set') }),
+  z.strictObject({ code: z.literal('stretches'), block: z.string(), of: z.number(), leaves: z.number() }),
+  z.strictObject({ code: z.literal('unbroken'), block: z.string(), seconds: z.number() }),
+])
+
+/** The judgement by which a class is led, kept as it was when it began: a tap means the same for as long as the class lasts. No name stands in it. */
+export const ledViewSchema = z.strictObject({
+  version: z.literal(1),
+  timeline: timelineSchema,
+  items: z.array(ledItemSchema).max(200),
+  /** who may not take part, and why */
+  closed: z.record(personId, words),
+  /** how somebody gets the rest that the group does not */
+  ownRests: z.record(personId, z.array(ownRestSchema)),
+})
+export type LedView = z.output<typeof ledViewSchema>
+
+/** Masses that a hall has in pairs, kg. */
+const MASSES = [0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8]
+/** More than these are too many to choose from while a class waits. */
+const MOST_WAYS = 6
+
+const said = (changes: readonly Change[], session: readonly SessionChange[]): string[] => [
+  ...changes.map(sayChange),
+  ...session.map(({ say }) => say),
+]
+const kgOf = (use: Use): number => (use.kind === 'does' ? (use.option.judgement.settled.demands[SLOT.externalLoadKg] ?? 0) : 0)
+
+/** What of an evaluation a class is led by. */
+export function ledView(plan: Plan, { people, items, timeline }: Evaluation, catalogue: Catalogue): LedView {
+  return {
+    version: 1,
+    timeline,
+    closed: Object.fromEntries(people.flatMap(({ id, assessment: { closed } }) => (closed ? [[id, closed.text]] : []))),
+    ownRests: Object.fromEntries(people.flatMap(({ id, ownRests }) => (ownRests.length > 0 ? [[id, [...ownRests]]] : []))),
+    items: items.map(({ prescription, placing, placements, uses, shown, levels }): LedItem => {
+      const { item, entry, movement, name, demands } = prescription
+      const weighs = entry !== undefined && holdsLoad(entry) && demands.externalLoadType === 'dumbbell'
+      const lifts = (person: number, variant: string, kg: number): boolean => {
+        const [placement] = placeGroup([{ ...placing[person]!, ownLoads: { [movement]: kg } }], prescription, catalogue.entries, plan.room)
+        const option = placement?.options.find(({ id }) => id === variant)
+        return option !== undefined && option.judgement.settled.demands[SLOT.externalLoadKg] === kg
+      }
+      const ledUse = (use: Use, person: number): LedUse => {
+        const ways = placements[person]!.options.slice(0, MOST_WAYS).map(({ id, changes, sessionChanges }) => ({
+          variant: id,
+          changes: said(changes, sessionChanges),
+        }))
+        if (use.kind !== 'does') return { may: ways, loads: [] }
+        const { id, changes, sessionChanges } = use.option
+        const kg = kgOf(use)
+        return {
+          takes: { variant: id, changes: said(changes, sessionChanges) },
+          may: ways.filter(({ variant }) => variant !== id),
+          ...(kg > 0 && { kg }),
+          // another weight is offered only in the planned version, where the plan's own dose is judged with it
+          loads: weighs && kg > 0 && id === entry.variant.id ? MASSES.filter((mass) => lifts(person, id, mass)) : [],
+        }
+      }
+      const open = uses.flatMap((use, person) => (use.kind === 'closed' ? [] : [[people[person]!.id, ledUse(use, person)] as const]))
+      // with nobody on the roster the planned version is shown all the same
+      const variants = shown.length > 0 || !item.variant ? shown : [item.variant]
+      return {
+        id: item.id,
+        movement: entry?.movement.name ?? name,
+        ...(entry && { movementId: entry.movement.id }),
+        rpe: demands.intendedRpe,
+        muscles: [...(entry?.movement.main ?? item.described?.main ?? [])],
+        shown: [...variants],
+        uses: Object.fromEntries(open),
+        notFor: Object.fromEntries(levels.map(({ id, may }) => [id, people.flatMap((person, index) => (may[index] ? [] : [person.id]))])),
+      }
+    }),
+  }
+}
+
+/** The same without somebody, who was erased. */
+export const viewWithout = (view: LedView, person: string): LedView => {
+  const without = <T>(of: Record<string, T>): Record<string, T> => Object.fromEntries(Object.entries(of).filter(([id]) => id !== person))
+  return {
+    ...view,
+    closed: without(view.closed),
+    ownRests: without(view.ownRests),
+    items: view.items.map((item) => ({
+      ...item,
+      uses: without(item.uses),
+      notFor: Object.fromEntries(Object.entries(item.notFor).map(([variant, ids]) => [variant, ids.filter((id) => id !== person)])),
+    })),
+  }
+}

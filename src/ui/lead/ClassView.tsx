@@ -1,0 +1,64 @@
+'use client'
+import { useCallback } from 'react'
+import { isWaiting } from '@/core/lead'
+import { segmentAt } from '@/core/timing'
+import { LeadVersions } from './LeadVersions'
+import { countOf, groundOf, KIND_WORDS } from './leadWords'
+import type { LeadPack } from './pack'
+import { useLead } from './useLead'
+import { useFigures } from './useVariant'
+
+/** For the room: the versions side by side as large figures, the count, and what comes. Nothing about any person. */
+export function ClassView({ pack: given }: { pack: LeadPack }) {
+  const { state, position, now, pack, view, exactly } = useLead(given, 'look')
+  const { timeline } = state
+  const index = segmentAt(timeline, position)
+  const segment = timeline.segments[index]
+  const item = view.items.find(({ id }) => id === segment?.item)
+  const swapped = item && state.swaps[item.id]
+  const shown = item ? [...new Set([...(swapped ? [swapped] : item.shown.slice(0, 1)), ...item.shown.slice(1)])] : []
+  const figures = useFigures(pack, shown)
+  const upcoming = timeline.segments.slice(index + 1).find((next) => next.kind === 'work' && next.item !== segment?.item)
+  const next = view.items.find(({ id }) => id === upcoming?.item)
+  const drive = useCallback(() => {
+    const at = exactly()
+    const here = timeline.segments[segmentAt(timeline, at)]
+    return here ? (at - here.startSeconds) / (here.repSeconds && here.reps ? here.repSeconds : 4) : 0
+  }, [exactly, timeline])
+  if (!segment) return null
+  const waits = isWaiting(state, now)
+  const count = countOf(segment, position - segment.startSeconds, pack.house.counting)
+  const words =
+    state.status === 'ready' ? 'In a moment' : state.status === 'ended' ? 'Thank you' : state.status === 'paused' ? 'Pause' : KIND_WORDS[segment.kind]
+  return (
+    <div className="flex min-h-dvh flex-col gap-4 p-8">
+      <h1 className="text-[3rem]">{state.status === 'ended' ? 'Thank you' : (item?.movement ?? pack.title)}</h1>
+      <div className="min-h-0 flex-1">
+        {state.status !== 'ended' && (
+          <LeadVersions
+            pack={pack}
+            tracks={shown.map((variant) => ({ variant, people: [] }))}
+            figures={figures}
+            moving={state.status === 'running' && segment.kind === 'work' && !waits}
+            drive={drive}
+            tall
+          />
+        )}
+      </div>
+      <div
+        className={`lead-ground lead-${state.status === 'running' ? groundOf(segment) : 'rest'} flex items-baseline gap-8 px-8 py-4`}
+        data-ground={state.status === 'running' ? groundOf(segment) : 'rest'}
+      >
+        <p className="text-[2.4rem] font-semibold">{words}</p>
+        <p className="ml-auto font-serif text-[9rem] leading-none" aria-hidden="true" data-testid="count">
+          {state.status === 'ended' ? '' : count.big}
+        </p>
+        <p className="w-72 text-[1.8rem]">
+          {count.small}
+          {segment.sets !== undefined && segment.sets > 1 && `, set ${segment.set} of ${segment.sets}`}
+        </p>
+      </div>
+      <p className="min-h-[2.6rem] text-[1.8rem] text-soft">{next && state.status !== 'ended' ? `Then: ${next.movement}` : ''}</p>
+    </div>
+  )
+}

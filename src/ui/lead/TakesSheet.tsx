@@ -1,0 +1,108 @@
+import type { LeadEvent } from '@/core/lead'
+import { type LeadState, type LedItem, nextLoad, type Said, takesIn } from '@/core/lead'
+import { PersonBadge } from '../people/PersonBadge'
+import { Sheet } from '../shell/Sheet'
+import type { LeadPack } from './pack'
+
+interface Props {
+  item: LedItem
+  state: LeadState
+  pack: LeadPack
+  tap: (kind: LeadEvent['kind'], more?: Said) => void
+  onClose: () => void
+}
+
+/** Who takes which version, and what they lift: for everybody at once, and for each. Only what somebody may do is offered. */
+export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
+  const takes = takesIn(item, state)
+  const nameOf = (variant: string): string => {
+    const about = pack.variants[variant]
+    if (!about) return variant
+    return about.movement === item.movement ? about.name : `${about.movement}: ${about.name}`
+  }
+  // what anybody may do can be for all: who may not stays with their own
+  const forAll = [
+    ...new Set([
+      ...item.shown,
+      ...Object.values(item.uses).flatMap(({ takes: own, may }) => [...(own ? [own] : []), ...may].map(({ variant }) => variant)),
+    ]),
+  ]
+  const count = (variant: string) =>
+    Object.values(item.uses).filter(({ takes: own, may }) => own?.variant === variant || may.some((way) => way.variant === variant)).length
+  return (
+    <Sheet open onClose={onClose} title={item.movement} wide>
+      <div data-theme="dark" className="flex flex-col gap-5">
+        <label className="field max-w-[30rem]">
+          <span>For everybody who may</span>
+          <select
+            className="input min-h-12"
+            value={state.swaps[item.id] ?? item.shown[0] ?? ''}
+            onChange={({ target }) => tap('swap', { item: item.id, variant: target.value })}
+          >
+            {forAll.map((variant) => (
+              <option key={variant} value={variant}>
+                {nameOf(variant)} ({count(variant)} may)
+              </option>
+            ))}
+          </select>
+        </label>
+        <ul>
+          {takes.map(({ person, variant, kg }) => {
+            const use = item.uses[person]!
+            const name = pack.people.find(({ id }) => id === person)?.name ?? ''
+            const ways = [...(use.takes ? [use.takes] : []), ...use.may]
+            const load = (by: 'lighter' | 'heavier') => {
+              const next = nextLoad(use, kg, by)
+              return (
+                <button
+                  type="button"
+                  className="quiet min-h-11"
+                  disabled={next === undefined}
+                  onClick={() => next !== undefined && tap('load', { item: item.id, person, kg: next })}
+                >
+                  {by === 'lighter' ? 'Lighter' : 'Heavier'}
+                </button>
+              )
+            }
+            return (
+              <li
+                key={person}
+                className="grid grid-cols-[2.75rem_9rem_1fr] items-center gap-x-3 gap-y-1 border-t border-line py-1.5 max-sm:grid-cols-[2.75rem_1fr]"
+              >
+                <PersonBadge id={person} name={name} size={38} />
+                <b>{name}</b>
+                <div className="flex flex-wrap items-center gap-2 max-sm:col-span-2">
+                  <select
+                    className="input min-h-11 min-w-56 flex-1"
+                    aria-label={`${name}: version`}
+                    value={variant ?? 'rest'}
+                    onChange={({ target }) => tap('version', { item: item.id, person, variant: target.value })}
+                  >
+                    {ways.map(({ variant: one, changes }) => (
+                      <option key={one} value={one}>
+                        {nameOf(one)}
+                        {changes.length > 0 && ` (${changes.join(', ')})`}
+                      </option>
+                    ))}
+                    <option value="rest">sits it out and breathes</option>
+                  </select>
+                  {kg !== undefined && (
+                    <>
+                      <span className="w-16 text-right">{kg} kg</span>
+                      {load('lighter')}
+                      {load('heavier')}
+                    </>
+                  )}
+                </div>
+              </li>
+            )
+          })}
+        </ul>
+        {takes.length === 0 && <p>Nobody is in this one.</p>}
+        <p className="text-[0.94rem] text-soft">
+          Offered is what each person may do today by the rules. A change holds for this movement in this class.
+        </p>
+      </div>
+    </Sheet>
+  )
+}

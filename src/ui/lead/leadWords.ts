@@ -1,0 +1,100 @@
+import type { Cut, LedItem, Take } from '@/core/lead'
+import { clock, type Segment } from '@/core/timing'
+import { list } from '../shell/list'
+import type { LeadPack } from './pack'
+
+export const KIND_WORDS: Record<Segment['kind'], string> = {
+  link: 'Next',
+  'count-in': 'Get ready',
+  change: 'Change place',
+  kit: 'Kit',
+  showing: 'Show it',
+  talk: 'A word',
+  pause: 'Stand a moment',
+  work: 'Go',
+  'side-change': 'Change sides',
+  rest: 'Rest',
+  water: 'Water',
+}
+
+/** What a stretch looks like from across the room: four grounds, told apart without reading. */
+export const groundOf = ({ kind, moving }: Segment): 'work' | 'rest' | 'change' | 'talk' => {
+  if (kind === 'work') return moving ? 'rest' : 'work'
+  if (kind === 'rest' || kind === 'pause' || kind === 'water') return 'rest'
+  return kind === 'talk' || kind === 'link' || kind === 'showing' ? 'talk' : 'change'
+}
+
+/** The count that is said aloud: the repetition in work that is counted, else the seconds that are left. */
+export function countOf(segment: Segment, into: number, counting: 'up' | 'down'): { big: string; small: string } {
+  const left = Math.max(0, Math.ceil(segment.seconds - into))
+  if (segment.kind === 'work' && segment.reps && segment.reps > 2 && segment.repSeconds) {
+    const rep = Math.min(segment.reps, Math.floor(into / segment.repSeconds) + 1)
+    return counting === 'up' ? { big: String(rep), small: `of ${segment.reps}` } : { big: String(segment.reps - rep + 1), small: 'to go' }
+  }
+  return { big: left >= 60 ? clock(left) : String(left), small: left >= 60 ? 'left' : 's left' }
+}
+
+/** Nearer to the promise than this is on time, s. */
+const ON_TIME_SECONDS = 20
+
+/** How the class stands against its promise. @param overSeconds over it; less than 0 = to spare */
+export function paceWords(overSeconds: number): string {
+  if (Math.abs(overSeconds) < ON_TIME_SECONDS) return 'on time'
+  return overSeconds > 0 ? `${clock(overSeconds)} over` : `${clock(-overSeconds)} to spare`
+}
+
+const movementIn = (items: readonly LedItem[], id: string): string => items.find((item) => item.id === id)?.movement.toLowerCase() ?? id
+
+/** A cut in words that say what goes. */
+export function cutWords({ kind, drops }: Cut, items: readonly LedItem[]): string {
+  const named = (id: string) => movementIn(items, id)
+  const [first] = drops
+  if (!first) return ''
+  if (new Set(drops.map(({ item }) => item)).size > 1 && kind !== 'round') {
+    const parts = drops.map(({ item, set }) => (set === undefined ? named(item) : `a set of ${named(item)}`))
+    return `leave out ${list([...new Set(parts)])}`
+  }
+  switch (kind) {
+    case 'optional':
+      return `leave out ${named(first.item)}`
+    case 'set':
+      return `one set less of ${named(first.item)}`
+    case 'holds':
+      return `hold ${named(first.item)} once only`
+    case 'round':
+      return `one round less: ${list([...new Set(drops.map(({ item }) => named(item)))])}`
+    case 'movement':
+      return `leave out ${named(first.item)}: its muscles are worked elsewhere`
+  }
+}
+
+/** People by what they do, those shown first at the front. */
+export interface Track {
+  variant: string
+  people: { id: string; name: string; words: string }[]
+}
+
+/** Who takes which version, with what it changes for them in words. */
+export function tracksOf(
+  item: LedItem,
+  takes: readonly Take[],
+  { people }: LeadPack,
+  swapped: string | undefined,
+): { tracks: Track[]; resting: string[] } {
+  const nameOf = (id: string) => people.find((person) => person.id === id)?.name ?? ''
+  const order = [...new Set([...(swapped ? [swapped] : []), ...item.shown, ...takes.flatMap(({ variant }) => variant ?? [])])]
+  const tracks = order.map((variant) => ({
+    variant,
+    people: takes
+      .filter((take) => take.variant === variant)
+      .map(({ person, changes, kg }) => ({
+        id: person,
+        name: nameOf(person),
+        words: [...changes, ...(kg === undefined ? [] : [`${kg} kg`])].join(', '),
+      })),
+  }))
+  // nobody on the roster: what is planned is shown all the same
+  const used = tracks.filter(({ people: own }) => own.length > 0)
+  const resting = takes.filter(({ variant }) => variant === undefined).map(({ person }) => nameOf(person))
+  return { tracks: used.length > 0 ? used : tracks.filter(({ variant }) => (swapped ? variant === swapped : item.shown.includes(variant))), resting }
+}

@@ -1,0 +1,65 @@
+import type { LedView } from '@/core/lead'
+import type { TreadLine } from '@/core/timing'
+import type { HouseRules, Sounds, Venue } from '@/core/vocabulary'
+import type { FigureVariant } from '../figure/MovingFigure'
+import type { LeadMusicPlan } from './LeadMusic'
+
+/** A version as it is said and shown while leading. */
+export interface LeadVariant {
+  movement: string
+  name: string
+  /** what to do, and what to watch */
+  cues: string[]
+  breath: string
+  /** the picture in words */
+  picture: string
+  /** nothing = drawn when it is needed, from the library */
+  figure?: FigureVariant
+}
+
+export interface LeadPerson {
+  id: string
+  name: string
+  /** whom to ring for them; never shown until it is asked for */
+  contact?: string
+}
+
+/** All that a class is led by: what the page brings, and what the browser keeps so that it can be led without a network. */
+export interface LeadPack {
+  session: string
+  title: string
+  day: string
+  promisedSeconds: number
+  /** judgements by name: the one that holds, and those that taps speak of */
+  views: Record<string, LedView>
+  viewId: string
+  line: TreadLine
+  variants: Record<string, LeadVariant>
+  people: LeadPerson[]
+  /** people who look after the group */
+  leaders: number
+  /** who leads, by the house's settings */
+  instructor: string
+  music: LeadMusicPlan
+  house: {
+    name: string
+    counting: HouseRules['counting']
+    inRest: string
+    onSides: string
+    venue: Venue
+    numbers: { emergency: string; maternity: string; crisis: string }
+    sounds: Sounds
+  }
+}
+
+/** What a projector needs: nothing about any person. */
+export const packForRoom = (pack: LeadPack): LeadPack => ({
+  ...pack,
+  people: [],
+  views: Object.fromEntries(
+    Object.entries(pack.views).map(([id, view]) => [
+      id,
+      { ...view, closed: {}, ownRests: {}, items: view.items.map((item) => ({ ...item, uses: {}, notFor: {} })) },
+    ]),
+  ),
+})
