@@ -1,3 +1,4 @@
+import Papa from 'papaparse'
 import { z } from 'zod'
 import { NotFoundError } from '@/server/stale'
 import { here } from '@/server/studio'
@@ -54,4 +55,13 @@ export async function withId(
     if (error instanceof NotFoundError) return refuse('$.id', error.message, 404)
     throw error
   }
+}
+
+/** Rows as a spreadsheet to keep. @param fields names of the columns */
+export function sheet(filename: string, fields: string[], data: readonly (string | number | null | undefined)[][]): Response {
+  // the mark tells spreadsheets that it is UTF-8
+  const text = `\ufeff${Papa.unparse({ fields, data: [...data] }, { escapeFormulae: true })}`
+  return new Response(text, {
+    headers: { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': `attachment; filename="${filename}"`, 'cache-control': 'no-store' },
+  })
 }

@@ -81,6 +81,7 @@ const SHAPED: Record<string, object> = {
   settleAnswer: { clientId: id, revision: 1, question: 'A1', key: 'yes', by: 'Dr Reed' },
   beginSession: { classId: id, day },
   removeSession: { id },
+  sayDayAfter: { id, clientId: id, pain: 2 },
   letGuestIn: { key: id, id, given: 'Ada', age: 60, pregnant: 'no' },
   saveLog: { id, revision: 1, note: 'calm', notes: null, rows: [], entries: [] },
   saveCheckIn: { id, clientId: id, revision: 0, presence: 'present', checkIn: null },

@@ -6,7 +6,7 @@ import { classNotesSchema, logEntrySchema, logRowSchema } from '@/core/lead'
 import type { Catalogue } from '@/core/movement'
 import { type PlanDraft, rowIds } from '@/core/plan'
 import { studioLibrary } from '../library'
-import { saveLog as keepLog } from '../repositories/log'
+import { saveLog as keepLog, sayNextDay } from '../repositories/log'
 import { getSession, openSession, removeSession as takeAway } from '../repositories/sessions'
 import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
@@ -74,5 +74,16 @@ export async function saveLog(input: unknown): Promise<Outcome<{ revision: numbe
     const session = await getSession(db, studio.id, id)
     checkLog(whole, session.plan, (await studioLibrary(db, studio.id)).catalogue)
     return { revision: await keepLog(db, studio.id, id, revision, log) }
+  })
+}
+
+/** Keeps how somebody was the day after a class, said from the day sheet. */
+export async function sayDayAfter(input: unknown): Promise<Outcome<object>> {
+  return answer(z.strictObject({ id: idSchema, clientId: idSchema, pain: z.number().min(0).max(10) }), input, async ({ id, clientId, pain }) => {
+    const { db, studio } = await here()
+    await getSession(db, studio.id, id)
+    if (!(await sayNextDay(db, studio.id, id, clientId, pain)))
+      throw new InvalidError([{ path: '$.clientId', message: 'this person is not in the log of that class' }])
+    return {}
   })
 }

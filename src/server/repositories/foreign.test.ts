@@ -12,6 +12,7 @@ import * as checkIns from './checkIns'
 import * as classes from './classes'
 import * as clients from './clients'
 import * as erasing from './erasing'
+import * as history from './history'
 import * as known from './known'
 import * as leadEvents from './leadEvents'
 import * as leadViews from './leadViews'
@@ -129,6 +130,7 @@ const REPOSITORIES = {
   classes,
   clients,
   erasing,
+  history,
   known,
   leadEvents,
   leadViews,
@@ -243,6 +245,11 @@ const TRIES: Record<string, Call | Call[]> = {
   'log.attendanceOfPerson': () => log.attendanceOfPerson(db(), mine.studio, theirs.client),
   'log.traceOf': async () => Object.values(await log.traceOf(db(), mine.studio, theirs.client)).flat(),
   'log.lastTimes': async () => [...(await log.lastTimes(db(), mine.studio, [theirs.client], '2099-01-01'))],
+  'history.personHistory': async () => Object.values(await history.personHistory(db(), mine.studio, theirs.client)).flat(),
+  'history.classHistory': () => history.classHistory(db(), mine.studio, theirs.class),
+  'log.notAsked': async () =>
+    (await log.notAsked(db(), mine.studio, '2000-01-01', '2099-01-01')).filter(({ clientId }) => clientId === theirs.client),
+  'log.sayNextDay': async () => ((await log.sayNextDay(db(), mine.studio, theirs.session, theirs.client, 9)) ? ['said'] : []),
   'log.correctionsOf': () => log.correctionsOf(db(), mine.studio, theirs.session),
   'sessions.removeSession': async () => ((await sessions.removeSession(db(), mine.studio, theirs.session)) ? ['gone'] : []),
   'leadViews.keepView': () => leadViews.keepView(db(), mine.studio, theirs.session, VIEW),

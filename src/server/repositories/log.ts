@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { and, asc, desc, eq, lt, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, isNull, lt, lte, sql } from 'drizzle-orm'
 import type { CheckIn } from '@/core/client'
 import { type ClassNotes, type Correction, corrections, type LogEntry, type LogRow, type Presence, wasThere } from '@/core/lead'
 import { among } from '../db/among'
@@ -240,4 +240,42 @@ export async function lastTimes(db: Database, studioId: string, clientIds: reado
     .where(and(eq(attendances.studioId, studioId), among(attendances.clientId, clientIds), eq(attendances.came, 1), lt(sessions.day, before)))
     .orderBy(attendances.clientId, desc(sessions.day))
   return new Map(rows.map(({ clientId, ...last }) => [clientId, last]))
+}
+
+/** Somebody who came to a class lately and has not been asked how it was the day after. */
+export interface NotAsked {
+  sessionId: string
+  day: string
+  title: string
+  clientId: string
+}
+
+/** Who came on the days from one to another and whose day after is not known, by class. */
+export const notAsked = (db: Database, studioId: string, from: string, to: string): Promise<NotAsked[]> =>
+  db
+    .select({ sessionId: sessions.id, day: sessions.day, title: sql<string>`${sessions.plan}->>'title'`, clientId: attendances.clientId })
+    .from(attendances)
+    .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
+    .where(
+      and(
+        eq(attendances.studioId, studioId),
+        eq(attendances.came, 1),
+        isNull(attendances.painNextDay),
+        gte(sessions.day, from),
+        lte(sessions.day, to),
+      ),
+    )
+    .orderBy(desc(sessions.day), asc(sessions.id), asc(attendances.clientId))
+
+/** Keeps how somebody was the day after. @returns whether they were in that session */
+export async function sayNextDay(db: Database, studioId: string, sessionId: string, clientId: string, pain: number): Promise<boolean> {
+  const here = and(eq(attendances.studioId, studioId), eq(attendances.sessionId, sessionId), eq(attendances.clientId, clientId))
+  return db.transaction(async (tx) => {
+    const [before] = await tx.select({ was: attendances.painNextDay }).from(attendances).where(here)
+    if (!before) return false
+    if (before.was !== null && before.was !== pain)
+      await keepCorrections(tx, studioId, sessionId, [{ clientId, field: 'painNextDay', was: before.was, becomes: pain }])
+    await tx.update(attendances).set({ painNextDay: pain, updatedAt: new Date() }).where(here)
+    return true
+  })
 }

@@ -134,7 +134,7 @@ export function TodayPanel({ person, day, onSay, onFinding, onUsual }: Props) {
           ))}
         </div>
       </fieldset>
-      <fieldset>
+      <fieldset className="min-w-0">
         <legend className="text-soft">Sore here</legend>
         <SorePlaces sore={sore} onToggle={toggle} />
         {sore.includes('chest') && (

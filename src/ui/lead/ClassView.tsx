@@ -46,14 +46,14 @@ export function ClassView({ pack: given }: { pack: LeadPack }) {
         )}
       </div>
       <div
-        className={`lead-ground lead-${state.status === 'running' ? groundOf(segment) : 'rest'} flex items-baseline gap-8 px-8 py-4`}
+        className={`lead-ground lead-${state.status === 'running' ? groundOf(segment) : 'rest'} flex flex-wrap items-baseline gap-x-8 px-8 py-4`}
         data-ground={state.status === 'running' ? groundOf(segment) : 'rest'}
       >
         <p className="text-[2.4rem] font-semibold">{words}</p>
-        <p className="ml-auto font-serif text-[9rem] leading-none" aria-hidden="true" data-testid="count">
+        <p className="ml-auto font-serif text-[clamp(5rem,12vw,9rem)] leading-none" aria-hidden="true" data-testid="count">
           {state.status === 'ended' ? '' : count.big}
         </p>
-        <p className="w-72 text-[1.8rem]">
+        <p className="text-[1.8rem] sm:w-72">
           {count.small}
           {segment.sets !== undefined && segment.sets > 1 && `, set ${segment.set} of ${segment.sets}`}
         </p>

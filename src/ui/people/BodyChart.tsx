@@ -127,7 +127,7 @@ function View({
         className="relative mx-auto"
         style={{
           aspectRatio: `${width} / ${height}`,
-          ...(forThumbs ? { height: '27rem' } : { width: `${Math.min(100, (width / height) * 260)}%`, minWidth: '11rem' }),
+          ...(forThumbs ? { width: '100%', maxWidth: '13rem' } : { width: `${Math.min(100, (width / height) * 260)}%`, minWidth: '11rem' }),
         }}
       >
         <FigureDrawing drawing={drawing} label="" className="absolute inset-0 size-full opacity-70" />
@@ -195,7 +195,7 @@ export function SorePlaces({ sore, onToggle }: { sore: readonly BodyRegion[]; on
   const stateOf = (region: BodyRegion) => (sore.includes(region) ? 'sore' : 'none')
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the buttons inside
-    <div className="flex justify-center gap-2 overflow-hidden" onKeyDown={moveOnChart}>
+    <div className="flex justify-center gap-4 px-3" onKeyDown={moveOnChart}>
       <View title="Front" drawing={FRONT_DRAWING} yaw={0} regions={FRONT} stateOf={stateOf} onPress={onToggle} forThumbs />
       <View title="Back" drawing={BACK_DRAWING} yaw={180} regions={BACK} stateOf={stateOf} onPress={onToggle} forThumbs />
     </div>

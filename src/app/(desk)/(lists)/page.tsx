@@ -1,21 +1,39 @@
 import Link from 'next/link'
 import { meetings } from '@/core/plan'
 import { clock } from '@/core/timing'
-import { dayIn } from '@/core/vocabulary'
+import { addDays, dayIn } from '@/core/vocabulary'
 import { rulesChanged } from '@/server/changedRules'
 import { experiencesOf } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { shelfOf } from '@/server/library'
 import { rosters } from '@/server/repositories/classes'
+import type { StoredClient } from '@/server/repositories/clients'
+import { type NotAsked, notAsked } from '@/server/repositories/log'
 import { removedClasses } from '@/server/repositories/timetable'
 import { readStudio } from '@/server/repositories/unreadable'
-import { peopleOfAll, soonOut } from '@/server/roster'
+import { callNames, peopleOfAll, soonOut } from '@/server/roster'
 import { here, today } from '@/server/studio'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
+import { type AskedAfter, DayAfter } from '@/ui/log/DayAfter'
 import { dateWords, dayWords, shortDay } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/Silhouette'
 
 export const metadata = { title: 'Today' }
+
+/** The day after is asked about for so many days, and then let be. */
+const ASKED_DAYS = 3
+
+/** Who is to be asked how it was, by class. */
+function askedAfter(rows: readonly NotAsked[], everybody: readonly StoredClient[]): AskedAfter[] {
+  const found = new Map<string, AskedAfter>()
+  const names = callNames(everybody.map(({ record }) => record))
+  for (const { sessionId, day, title, clientId } of rows) {
+    const name = names[everybody.findIndex(({ id }) => id === clientId)]
+    const one = found.get(sessionId) ?? { session: sessionId, title: `${title}, ${shortDay(day)}`, people: [] }
+    if (name !== undefined) found.set(sessionId, { ...one, people: [...one.people, { id: clientId, name }] })
+  }
+  return [...found.values()]
+}
 
 /** After every day. */
 const LATER = '9999'
@@ -51,6 +69,7 @@ export default async function DaySheet() {
     // a plan that cannot be used is a row that says so, never a dead page
     .map((stored, index) => ({ ...stored, people: people[index]!.length, ...lines[index]! }))
     .sort((a, b) => (a.next ?? LATER).localeCompare(b.next ?? LATER) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
+  const asked = askedAfter(await notAsked(db, studio.id, addDays(now, -ASKED_DAYS), addDays(now, -1)), everybody)
   const soon = everybody.reduce((sum, { record }) => sum + soonOut(record, now).length, 0)
   return (
     <>
@@ -79,6 +98,7 @@ export default async function DaySheet() {
           <span className="text-soft">{id}</span>
         </p>
       ))}
+      {asked.length > 0 && <DayAfter classes={asked} />}
       {rows.length === 0 && (
         <p className="max-w-prose">
           No classes yet. <Link href="/people/new">Add the people</Link> who come, then <Link href="/classes/new">make a first class</Link>.

@@ -33,6 +33,11 @@ export default async function LogPage({ searchParams }: { searchParams: Promise<
     <>
       <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
         <h1>Log</h1>
+        {classId && (
+          <Link href={`/classes/${classId}/history`} className="quiet">
+            The weeks behind
+          </Link>
+        )}
         {classes.length > 1 && <LogFilter classes={classes.map(({ id, plan }) => ({ id, title: plan.title }))} classId={classId ?? ''} />}
       </div>
       {total === 0 && (

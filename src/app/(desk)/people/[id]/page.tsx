@@ -63,9 +63,14 @@ export default async function PersonPage({ params }: Props) {
         <h1>
           {stored.record.given} {stored.record.family}
         </h1>
-        <Link href={`/people/${id}/screening`} className="quiet">
-          Health questions{screened ? `, answered on ${dateWords(screened)}` : ', never answered'}
-        </Link>
+        <div className="flex flex-wrap gap-3">
+          <Link href={`/people/${id}/history`} className="quiet">
+            History
+          </Link>
+          <Link href={`/people/${id}/screening`} className="quiet">
+            Health questions{screened ? `, answered on ${dateWords(screened)}` : ', never answered'}
+          </Link>
+        </div>
       </div>
       {stored.record.consentWithdrawnOn && (
         <p className="mb-6 border-l-4 border-effort pl-3">

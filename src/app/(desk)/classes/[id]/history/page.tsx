@@ -1,0 +1,90 @@
+import Link from 'next/link'
+import { clock } from '@/core/timing'
+import { getClass } from '@/server/repositories/classes'
+import { classHistory } from '@/server/repositories/history'
+import { Charted } from '@/ui/history/Charted'
+import { CHIP_WORDS, PACE_WORDS } from '@/ui/log/logWords'
+import { shortDay } from '@/ui/shell/days'
+import { named } from '../../../../named'
+
+export const metadata = { title: 'History' }
+
+const label = (day: string): string => shortDay(day).split(' ').slice(1, 3).join(' ')
+const tenth = (value: number | null): number | null => (value === null ? null : Math.round(value * 10) / 10)
+
+/** What a class has come to over the weeks: who came, how hard it was, how long it really took, what was to be changed. */
+export default async function ClassHistoryPage({ params }: { params: Promise<{ id: string }> }) {
+  const { db, studio, id, found: stored } = await named(params, getClass)
+  const days = await classHistory(db, studio.id, id)
+  const led = days.filter(({ came, tookSeconds }) => came > 0 || tookSeconds !== null)
+  const took = led.flatMap(({ tookSeconds }) => (tookSeconds === null ? [] : [tookSeconds]))
+  const promised = stored.plan.promisedMinutes * 60
+  const late = took.filter((seconds) => seconds > promised + 60).length
+  return (
+    <div className="flex flex-col gap-7">
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <h1>{stored.plan.title}: the weeks behind</h1>
+          <p>{led.length === 0 ? 'Not led yet.' : `Led ${led.length === 1 ? 'once' : `${led.length} times`}.`}</p>
+        </div>
+        <div className="flex gap-3 print:hidden">
+          <Link href={`/classes/${id}`} className="quiet">
+            To the class
+          </Link>
+          <a href={`/api/classes/${id}/history`} className="quiet" download>
+            As a spreadsheet
+          </a>
+        </div>
+      </div>
+      {led.length > 0 && (
+        <>
+          <Charted
+            title="Who came"
+            words={`Between ${Math.min(...led.map(({ came }) => came))} and ${Math.max(...led.map(({ came }) => came))} people.`}
+            points={led.map(({ day, came }) => ({ label: label(day), came }))}
+            series={[{ key: 'came', name: 'Came', tone: 'plum' }]}
+          />
+          <Charted
+            title="How hard it was, and pain the day after"
+            words="Means of those who said something, 0 to 10."
+            points={led.map(({ day, exertion, painNextDay }) => ({ label: label(day), exertion: tenth(exertion), pain: tenth(painNextDay) }))}
+            series={[
+              { key: 'exertion', name: 'Exertion', tone: 'effort' },
+              { key: 'pain', name: 'Pain the day after', tone: 'ink', dash: '6 4' },
+            ]}
+            max={10}
+          />
+          {took.length > 0 && (
+            <Charted
+              title="How long it took"
+              words={`Promised ${stored.plan.promisedMinutes} minutes; ${late === 0 ? 'never more than a minute over' : `more than a minute over ${late === 1 ? 'once' : `${late} times`}`}.`}
+              points={led.flatMap(({ day, tookSeconds }) =>
+                tookSeconds === null ? [] : [{ label: label(day), took: Math.round(tookSeconds / 6) / 10, promised: stored.plan.promisedMinutes }],
+              )}
+              series={[
+                { key: 'took', name: 'Took', tone: 'plum' },
+                { key: 'promised', name: 'Promised', tone: 'ink', dash: '2 4' },
+              ]}
+              unit=" min"
+            />
+          )}
+          <section>
+            <h2>Week by week</h2>
+            <ul>
+              {led.toReversed().map(({ id: session, day, came, tookSeconds, nearFalls, note, notes }) => (
+                <li key={session} className="border-t border-line py-1.5">
+                  <Link href={`/sessions/${session}`}>{shortDay(day)}</Link>: {came} came
+                  {tookSeconds !== null && `, ${clock(tookSeconds)}`}
+                  {nearFalls > 0 && `, ${nearFalls === 1 ? 'a near-fall' : `${nearFalls} near-falls`}`}
+                  {notes?.pace && `, ${PACE_WORDS[notes.pace]}`}
+                  {notes && notes.chips.length > 0 && `, ${notes.chips.map((chip) => CHIP_WORDS[chip]).join(', ')}`}
+                  {note && <span className="font-serif italic"> {note}</span>}
+                </li>
+              ))}
+            </ul>
+          </section>
+        </>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,118 @@
+import { and, asc, avg, count, eq, sql } from 'drizzle-orm'
+import type { ClassNotes, LogMark, LogSide, Presence } from '@/core/lead'
+import type { Database } from '../db/connection'
+import { attendances, leadEvents, logEntries, sessions } from '../db/schema'
+
+/** A class that somebody was noted in, with how it was for them. */
+export interface PersonDay {
+  sessionId: string
+  day: string
+  title: string
+  presence: Presence | null
+  exertion: number | null
+  painDuring: number | null
+  painNextDay: number | null
+  note: string | null
+  marks: LogMark[] | null
+}
+
+/** Everything that was noted of somebody in classes, the oldest first. */
+export async function personHistory(db: Database, studioId: string, clientId: string) {
+  const title = sql<string>`${sessions.plan}->>'title'`
+  const [days, done, told] = await Promise.all([
+    db
+      .select({
+        sessionId: sessions.id,
+        day: sessions.day,
+        title,
+        presence: attendances.presence,
+        exertion: attendances.exertion,
+        painDuring: attendances.painDuring,
+        painNextDay: attendances.painNextDay,
+        note: attendances.note,
+        marks: attendances.marks,
+      })
+      .from(attendances)
+      .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
+      .where(and(eq(attendances.studioId, studioId), eq(attendances.clientId, clientId)))
+      .orderBy(asc(sessions.day)),
+    db
+      .select({ day: sessions.day, item: logEntries.item, variant: logEntries.variant, kg: logEntries.kg, side: logEntries.side })
+      .from(logEntries)
+      .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
+      .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
+      .orderBy(asc(sessions.day)),
+    db
+      .select({ day: sessions.day, at: leadEvents.at, kind: leadEvents.kind, text: leadEvents.text })
+      .from(leadEvents)
+      .innerJoin(sessions, eq(sessions.id, leadEvents.sessionId))
+      .where(
+        and(
+          eq(leadEvents.studioId, studioId),
+          eq(leadEvents.person, clientId),
+          sql`${leadEvents.kind} in ('near-fall', 'stop-sign', 'incident', 'note')`,
+        ),
+      )
+      .orderBy(asc(leadEvents.at)),
+  ])
+  const entries: { day: string; item: string; variant: string; kg: number | null; side: LogSide | null }[] = done
+  return { days: days satisfies PersonDay[], entries, told }
+}
+
+/** A session as the history of its class tells it. */
+export interface ClassDay {
+  id: string
+  day: string
+  came: number
+  exertion: number | null
+  painNextDay: number | null
+  /** by the clock, s; null = it was not led with the screen */
+  tookSeconds: number | null
+  nearFalls: number
+  note: string | null
+  notes: ClassNotes | null
+}
+
+/** Every session of a class, the oldest first. */
+export async function classHistory(db: Database, studioId: string, classId: string): Promise<ClassDay[]> {
+  const ours = and(eq(sessions.studioId, studioId), eq(sessions.classId, classId))
+  const [rows, rated, tapped] = await Promise.all([
+    db
+      .select({ id: sessions.id, day: sessions.day, note: sessions.note, notes: sessions.notes })
+      .from(sessions)
+      .where(ours)
+      .orderBy(asc(sessions.day)),
+    db
+      .select({ id: sessions.id, came: count(), exertion: avg(attendances.exertion), painNextDay: avg(attendances.painNextDay) })
+      .from(attendances)
+      .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
+      .where(and(ours, eq(attendances.came, 1)))
+      .groupBy(sessions.id),
+    db
+      .select({
+        id: sessions.id,
+        began: sql<string | null>`min(${leadEvents.at}) filter (where ${leadEvents.kind} = 'start')`,
+        ended: sql<string | null>`max(${leadEvents.at}) filter (where ${leadEvents.kind} = 'end')`,
+        nearFalls: sql<number>`(count(*) filter (where ${leadEvents.kind} = 'near-fall'))::int`,
+      })
+      .from(leadEvents)
+      .innerJoin(sessions, eq(sessions.id, leadEvents.sessionId))
+      .where(ours)
+      .groupBy(sessions.id),
+  ])
+  const number = (text: string | null | undefined) => (text === null || text === undefined ? null : Number(text))
+  return rows.map(({ id, ...row }) => {
+    const people = rated.find((one) => one.id === id)
+    const taps = tapped.find((one) => one.id === id)
+    const [began, ended] = [number(taps?.began), number(taps?.ended)]
+    return {
+      id,
+      ...row,
+      came: people?.came ?? 0,
+      exertion: number(people?.exertion),
+      painNextDay: number(people?.painNextDay),
+      tookSeconds: began !== null && ended !== null && ended > began ? Math.round((ended - began) / 1000) : null,
+      nearFalls: taps?.nearFalls ?? 0,
+    }
+  })
+}
