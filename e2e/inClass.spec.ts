@@ -265,3 +265,52 @@ test('at the door six people fit a phone, "as usual" is one tap, a guest comes i
   await page.goto(`/sessions/${session}`)
   await expect(page.getByRole('region', { name: 'Who was there' }).getByRole('button', { name: /\?$/ }).first()).toBeVisible()
 })
+
+test('a pulse is read against the ceiling where a number may be used, and refused where it may not', async ({ page }) => {
+  await onDay(page, 'Boathouse chairs', '2027-01-18')
+  await leadIt(page)
+  await page.getByRole('button', { name: 'Pulse' }).click()
+  const sheet = page.getByRole('dialog')
+  // a heart that does not follow effort by a formula
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'Edda' })).toContainText('no pulse formula')
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'Edda' }).getByRole('button')).toHaveCount(0)
+  const row = sheet.getByRole('listitem').filter({ hasText: 'Alba' })
+  await row.getByRole('button', { name: 'A simulated one' }).click()
+  await expect(row).toContainText(/\d+ of \d+/)
+  await expect(row).toContainText('simulated')
+})
+
+test('sounds: a name with its gentler version, counts, a phone that shakes, and the screen is kept on', async ({ page }) => {
+  // what the browser would say and do; nothing of ours is replaced
+  await page.addInitScript(() => {
+    const heard = { said: [] as string[], shaken: 0, awake: 0 }
+    ;(window as unknown as { heard: typeof heard }).heard = heard
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { speak: (words: SpeechSynthesisUtterance) => heard.said.push(words.text), cancel: () => undefined },
+    })
+    navigator.vibrate = () => {
+      heard.shaken++
+      return true
+    }
+    Object.defineProperty(navigator, 'wakeLock', {
+      value: {
+        request: () => {
+          heard.awake++
+          return Promise.resolve({ release: () => Promise.resolve() })
+        },
+      },
+    })
+  })
+  await onDay(page, 'Bones and balance', '2027-01-21')
+  await leadIt(page)
+  await page.keyboard.press('?')
+  const sheet = page.getByRole('dialog')
+  for (const name of ['Counts, spoken', /^Names of movements/, 'The phone shakes']) await sheet.getByLabel(name).check()
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Start' }).click()
+  const heard = () => page.evaluate(() => (window as unknown as { heard: { said: string[]; shaken: number; awake: number } }).heard)
+  await expect.poll(async () => (await heard()).said.length).toBeGreaterThan(0)
+  await expect.poll(async () => (await heard()).awake).toBe(1)
+  await expect.poll(async () => (await heard()).shaken).toBeGreaterThan(0)
+  expect((await heard()).said[0]).toMatch(/^\w/)
+})

@@ -2,6 +2,17 @@ export { withSetOf } from './course'
 export { type Cut, type CutKind, cutsAhead, cutsFor, setsToAdd } from './cuts'
 export { type Drop, LEAD_KINDS, type LeadEvent, leadEventSchema, SAID_WITH, type Said } from './event'
 export { canUncut, fold, isWaiting, type LeadState, ordered, owedSides, positionAt, readyFor, step } from './events'
+export {
+  decodeHeartRate,
+  encodeHeartRate,
+  type HeartRateFrame,
+  HeartRateFrameError,
+  heardFrom,
+  NEW_STRAP,
+  type StrapState,
+  silentAt,
+  simulatedStrap,
+} from './heartRate'
 export { type Chance, type Instructor, ledBy } from './instructor'
 export {
   CLASS_CHIPS,

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ceilingFor, ceilingWords } from '../effort'
 import { type Evaluation, holdsLoad, type OwnRest, placeGroup, type Use } from '../evaluate'
 import { type Catalogue, SLOT } from '../movement'
 import type { Plan } from '../plan'
@@ -52,6 +53,8 @@ export const ledViewSchema = z.strictObject({
   items: z.array(ledItemSchema).max(200),
   /** who may not take part, and why */
   closed: z.record(personId, words),
+  /** pulse that nobody should go over, beats a minute, and what it rests on; or why no number may be used */
+  ceilings: z.record(personId, z.strictObject({ bpm: z.number().exactOptional(), words })).default({}),
   /** how somebody gets the rest that the group does not */
   ownRests: z.record(personId, z.array(ownRestSchema)),
 })
@@ -74,6 +77,12 @@ export function ledView(plan: Plan, { people, items, timeline }: Evaluation, cat
     version: 1,
     timeline,
     closed: Object.fromEntries(people.flatMap(({ id, assessment: { closed } }) => (closed ? [[id, closed.text]] : []))),
+    ceilings: Object.fromEntries(
+      people.map(({ id, assessment }) => {
+        const ceiling = ceilingFor(assessment, plan.school, { typedBpm: plan.ceilingBpm })
+        return [id, { ...(ceiling.kind === 'pulse' && { bpm: ceiling.bpm }), words: ceilingWords(ceiling) }]
+      }),
+    ),
     ownRests: Object.fromEntries(people.flatMap(({ id, ownRests }) => (ownRests.length > 0 ? [[id, [...ownRests]]] : []))),
     items: items.map(({ prescription, placing, placements, uses, shown, levels }): LedItem => {
       const { item, entry, movement, name, demands } = prescription
@@ -122,6 +131,7 @@ export const viewWithout = (view: LedView, person: string): LedView => {
   return {
     ...view,
     closed: without(view.closed),
+    ceilings: without(view.ceilings),
     ownRests: without(view.ownRests),
     items: view.items.map((item) => ({
       ...item,

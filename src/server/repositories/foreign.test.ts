@@ -76,6 +76,7 @@ const VIEW: LedView = {
   timeline: { segments: [], totalSeconds: 0, leastSeconds: 0, phases: [] },
   items: [],
   closed: {},
+  ceilings: {},
   ownRests: {},
 }
 const form = (theirs: House, id: string = randomUUID()) => ({ id, clientId: theirs.client, day: DAY, answers: { G1: { keys: ['none'] } } })

@@ -14,10 +14,12 @@ import { paceWords, tracksOf } from './leadWords'
 import { Proposals, proposalsFor } from './Proposals'
 import type { LeadPack } from './pack'
 import { StopCard } from './StopCard'
+import { StrapsSheet } from './StrapsSheet'
 import { TakesSheet } from './TakesSheet'
 import { useLead } from './useLead'
 import { useLeadKeys } from './useLeadKeys'
 import { useLeadSound } from './useLeadSound'
+import { useStraps } from './useStraps'
 import { useFigures } from './useVariant'
 import { useWakeLock } from './useWakeLock'
 
@@ -33,7 +35,7 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
   const { state, position, now, loaded, open, leading, pack, view, tap, exactly } = lead
   const { timeline } = state
   const line = useMemo(() => treadLine(timeline), [timeline])
-  const [sheet, setSheet] = useState<'stop' | 'takes' | 'keys'>()
+  const [sheet, setSheet] = useState<'stop' | 'takes' | 'keys' | 'straps'>()
   const [asked, setAsked] = useState<string>()
   const index = segmentAt(timeline, position)
   const segment = timeline.segments[index]
@@ -47,6 +49,11 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
     pack,
     tracks.map(({ variant }) => variant),
   )
+  const ceilings = useMemo(
+    () => Object.fromEntries(Object.entries(view.ceilings).flatMap(([person, { bpm }]) => (bpm === undefined ? [] : [[person, bpm]]))),
+    [view],
+  )
+  const straps = useStraps(timeline, exactly, ceilings)
   const missingWake = useWakeLock(!rehearsal && state.status === 'running')
   const overSeconds =
     state.startedAt === undefined
@@ -113,6 +120,10 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
     ),
   )
   const owed = owedSides(state, now)
+  // by first name alone: whose pulse it is, and nothing of why it matters
+  const highest = Object.entries(straps.worn).flatMap(([person, { state: told }]) =>
+    told.bpm !== undefined && told.bpm > (ceilings[person] ?? Number.POSITIVE_INFINITY) ? [nameOf(person)] : [],
+  )
   const { running, over } = { running: state.status === 'running', over: state.status === 'ended' || finished }
   return (
     <div className="flex h-dvh flex-col gap-2 px-6 pt-3 max-sm:px-3">
@@ -133,6 +144,10 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
             </span>
           )}
         </p>
+        <button type="button" className="quiet min-h-11" onClick={() => setSheet('straps')}>
+          Pulse
+          {highest.length > 0 && <span className="ml-2 text-effort">{list(highest)} above</span>}
+        </button>
         <button type="button" className="quiet min-h-11 min-w-11 justify-center" onClick={() => setSheet('keys')} aria-label="Keys and sounds">
           ?
         </button>
@@ -288,6 +303,7 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
 
       {sheet === 'stop' && <StopCard pack={pack} now={now} running={running} tap={tap} onClose={() => setSheet(undefined)} />}
       {sheet === 'takes' && item && <TakesSheet item={item} state={state} pack={pack} tap={tap} onClose={() => setSheet(undefined)} />}
+      {sheet === 'straps' && <StrapsSheet pack={pack} view={view} straps={straps} onClose={() => setSheet(undefined)} />}
       {sheet === 'keys' && (
         <KeysSheet
           onClose={() => setSheet(undefined)}

@@ -59,7 +59,7 @@ export const packForRoom = (pack: LeadPack): LeadPack => ({
   views: Object.fromEntries(
     Object.entries(pack.views).map(([id, view]) => [
       id,
-      { ...view, closed: {}, ownRests: {}, items: view.items.map((item) => ({ ...item, uses: {}, notFor: {} })) },
+      { ...view, closed: {}, ceilings: {}, ownRests: {}, items: view.items.map((item) => ({ ...item, uses: {}, notFor: {} })) },
     ]),
   ),
 })

@@ -86,7 +86,7 @@ function Ratings({ people, log }: { people: LogStart['people']; log: Log }) {
                 onClick={() => log.choose(row.clientId)}
               >
                 <PersonBadge id={row.clientId} name={name} size={26} />
-                {name} <span className="text-[0.9rem] text-soft">{shortOf(row)}</span>
+                {name} <span className="text-[0.95rem] text-soft">{shortOf(row)}</span>
               </button>
             </li>
           )
@@ -96,7 +96,10 @@ function Ratings({ people, log }: { people: LogStart['people']; log: Log }) {
         {RATINGS.map(({ key, label, letter }) => (
           <fieldset key={key}>
             <legend>
-              {label} <span className="text-soft">({letter})</span>
+              {label}{' '}
+              <span className="text-soft">
+                ({letter}){key === 'exertion' && ': 2 easy, 3 moderate, 4 somewhat hard, 5 hard, 7 very hard, 10 maximal'}
+              </span>
             </legend>
             <div className="grid grid-cols-[repeat(11,minmax(0,1fr))] gap-1">
               {Array.from({ length: 11 }, (_, value) => (
@@ -108,7 +111,6 @@ function Ratings({ people, log }: { people: LogStart['people']; log: Log }) {
                   onClick={() => log.rate(key, value)}
                 >
                   {value}
-                  {key === 'exertion' && <span className="block text-[0.72rem] text-soft max-md:hidden">{EXERTION_WORDS[value]}</span>}
                 </button>
               ))}
             </div>
