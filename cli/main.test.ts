@@ -178,7 +178,7 @@ test('movements and conditions come as JSON', () => {
   const movements = JSON.parse(cli('movements', '--json').stdout) as { id: string; demands: object }[]
   expect(movements.length).toBeGreaterThan(50)
   expect(Object.keys(movements[0]!.demands)).toHaveLength(50)
-  expect(JSON.parse(cli('conditions', '--json').stdout)).toHaveLength(79)
+  expect(JSON.parse(cli('conditions', '--json').stdout)).toHaveLength(83)
 })
 
 test('time counts the example to the second', () => {

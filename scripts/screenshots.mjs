@@ -23,6 +23,13 @@ const openClass = async (page, title) => {
   await page.getByRole('button', { name: 'Lead this class' }).waitFor()
   await page.waitForTimeout(900)
 }
+/** The lead screen of the class on chairs. */
+async function lead(page) {
+  await openClass(page, 'Boathouse chairs')
+  await page.getByRole('button', { name: 'Lead this class' }).click()
+  await page.getByRole('button', { name: /^On / }).click()
+  await page.getByRole('button', { name: /^(Start|Pause|Go on)$/ }).waitFor()
+}
 const VIEWS = [
   { name: 'today', go: (page) => page.goto(BASE) },
   { name: 'class', go: (page) => openClass(page, 'Bones and balance') },
@@ -53,11 +60,15 @@ const VIEWS = [
   {
     name: 'lead',
     go: async (page) => {
-      await openClass(page, 'Boathouse chairs')
-      await page.getByRole('button', { name: 'Lead this class' }).click()
-      await page.getByRole('button', { name: /^On / }).click()
+      await lead(page)
       await page.getByRole('button', { name: 'Start' }).click()
-      await page.keyboard.press('ArrowRight')
+      const tap = async (key) => {
+        await page.keyboard.press(key)
+        await page.waitForTimeout(250)
+      }
+      // to a movement that people do in two versions
+      for (let n = 0; n < 20 && !(await page.getByRole('heading', { level: 2, name: 'Sit to stand' }).isVisible()); n++) await tap('k')
+      for (let n = 0; n < 6 && !(await page.getByText('Go', { exact: true }).isVisible()); n++) await tap('ArrowRight')
       await page.waitForTimeout(2500)
     },
   },
@@ -79,11 +90,21 @@ const VIEWS = [
     },
   },
   {
-    name: 'when-it-meets',
+    name: 'class-view',
     go: async (page) => {
-      await openClass(page, 'Bones and balance')
-      await page.getByRole('button', { name: /November 2026/ }).click()
-      await page.getByRole('dialog').waitFor()
+      await lead(page)
+      await page.goto(`${new URL(page.url()).href}/class`)
+      await page.getByTestId('count').waitFor()
+      await page.waitForTimeout(1500)
+    },
+  },
+  {
+    name: 'somebody-stops',
+    go: async (page) => {
+      await lead(page)
+      await page.keyboard.press('s')
+      await page.getByRole('button', { name: 'Faint, dizzy, racing heart' }).click()
+      await page.getByRole('timer', { name: 'Since then' }).waitFor()
     },
   },
   {
@@ -128,7 +149,6 @@ const VIEWS = [
       await page.evaluate(() => window.scrollTo(0, 0))
     },
   },
-  { name: 'own-movement', go: (page) => page.goto(`${BASE}/movements/own?from=row/band-light`) },
   { name: 'movements', go: (page) => page.goto(`${BASE}/movements`) },
   {
     name: 'movement',

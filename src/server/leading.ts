@@ -82,7 +82,7 @@ export async function ledSession(db: Database, studio: Taught, session: StoredSe
   const first = events.find(({ kind }) => kind === 'start')?.view
   const timeline = first === undefined ? undefined : kept.get(first)?.timeline
   if (timeline) {
-    const { view: viewId = '' } = fold(events, timeline)
+    const { view: viewId = '' } = fold(events, timeline, kept.get(first ?? '')?.iCount)
     const view = kept.get(viewId)
     if (view) return { events, view, viewId, views: kept }
   }
@@ -92,9 +92,9 @@ export async function ledSession(db: Database, studio: Taught, session: StoredSe
   return { events, view, viewId, views: new Map([...kept, [viewId, view]]) }
 }
 
-/** The timeline that the taps of a session count in: that of the judgement with which it began. */
-export const timelineOf = ({ events, view, views }: LedSession) =>
-  views.get(events.find(({ kind }) => kind === 'start')?.view ?? '')?.timeline ?? view.timeline
+/** The judgement with which a session began: in its timeline the taps count. */
+export const beganWith = ({ events, view, views }: LedSession): Pick<LedView, 'timeline' | 'iCount'> =>
+  views.get(events.find(({ kind }) => kind === 'start')?.view ?? '') ?? view
 
 /** After something was said at the door of a session that is being led: who leads hears of it as of a tap. */
 export async function tellOfDoor(db: Database, studio: Taught, session: StoredSession): Promise<void> {
@@ -117,5 +117,6 @@ export async function notePace(db: Database, studio: Taught, session: StoredSess
   if (!led.events.some(({ kind }) => kind === 'end')) return
   const checked = checkPlan(plan, shelf.catalogue)
   if ('problems' in checked) return
-  await keepStretches(db, studio.id, id, ledStretches(led.events, timelineOf(led), day, movementsOf(checked.plan, shelf.catalogue)))
+  const { timeline, iCount } = beganWith(led)
+  await keepStretches(db, studio.id, id, ledStretches(led.events, timeline, day, movementsOf(checked.plan, shelf.catalogue), iCount))
 }

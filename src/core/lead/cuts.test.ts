@@ -196,3 +196,11 @@ describe('a judgement that changes while the class runs', () => {
     expect(fold([tap('start', 0, { device: 'hall' }), tap('lead', 5, { device: 'phone' })], CLASS).leader).toBe('phone')
   })
 })
+
+test('a class whose sets wait for the instructor waits from its first set on', () => {
+  const waits = fold([tap('start', 0)], CLASS, true)
+  const curl = segments.find(({ item: id, kind }) => id === 'curl' && kind === 'work')!
+  const after = (curl.startSeconds + curl.seconds + 60) * 1000
+  expect(positionAt(waits, after)).toBeLessThan(curl.startSeconds + curl.seconds)
+  expect(positionAt(fold([tap('start', 0)], CLASS), after)).toBeGreaterThan(curl.startSeconds + curl.seconds)
+})

@@ -49,10 +49,10 @@ export interface LeadState {
   notes: LeadEvent[]
 }
 
-/** A class before it begins. */
-export const readyFor = (timeline: Timeline): LeadState => ({
+/** A class before it begins. @param iCount counted sets wait for the instructor */
+export const readyFor = (timeline: Timeline, iCount = false): LeadState => ({
   status: 'ready',
-  counting: 'runs',
+  counting: iCount ? 'mine' : 'runs',
   timeline,
   position: 0,
   at: 0,
@@ -284,4 +284,5 @@ export function step(state: LeadState, event: LeadEvent): LeadState {
 export const ordered = (events: readonly LeadEvent[]): LeadEvent[] => [...new Map(events.map((event) => [event.id, event])).values()].sort(inOrder)
 
 /** The live class as a fold over its events in order; each id counts once. */
-export const fold = (events: readonly LeadEvent[], timeline: Timeline): LeadState => ordered(events).reduce(step, readyFor(timeline))
+export const fold = (events: readonly LeadEvent[], timeline: Timeline, iCount = false): LeadState =>
+  ordered(events).reduce(step, readyFor(timeline, iCount))

@@ -35,9 +35,9 @@ function passed(state: LeadState, from: number, until: number): Led[] {
  * A class as it went by the clock, from its start to its end or to the last tap: pauses and waiting belong to what was on. Stretches follow each other
  * without a gap.
  */
-export function asLed(events: readonly LeadEvent[], timeline: Timeline): Led[] {
+export function asLed(events: readonly LeadEvent[], timeline: Timeline, iCount = false): Led[] {
   const found: Led[] = []
-  let state = readyFor(timeline)
+  let state = readyFor(timeline, iCount)
   let since: number | undefined
   for (const event of ordered(events)) {
     if (since !== undefined && state.status !== 'ended') {

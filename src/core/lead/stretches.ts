@@ -27,9 +27,10 @@ export function ledStretches(
   timeline: Timeline,
   day: string,
   movementOf: (item: string) => string | undefined,
+  iCount = false,
 ): LedStretch[] {
   const found: LedStretch[] = []
-  let state = readyFor(timeline)
+  let state = readyFor(timeline, iCount)
   /** where the open stretch began, in the timeline and by the clock; undefined = what goes on is no evidence */
   let open: { position: number; at: number } | undefined
   const close = (until: number, at: number) => {

@@ -50,6 +50,8 @@ const ownRestSchema: z.ZodType<OwnRest> = z.discriminatedUnion('code', [
 export const ledViewSchema = z.strictObject({
   version: z.literal(1),
   timeline: timelineSchema,
+  /** counted sets wait for the instructor from the start */
+  iCount: z.literal(true).exactOptional(),
   items: z.array(ledItemSchema).max(200),
   /** who may not take part, and why */
   closed: z.record(personId, words),
@@ -76,6 +78,7 @@ export function ledView(plan: Plan, { people, items, timeline }: Evaluation, cat
   return {
     version: 1,
     timeline,
+    ...(plan.iCount && { iCount: true }),
     closed: Object.fromEntries(people.flatMap(({ id, assessment: { closed } }) => (closed ? [[id, closed.text]] : []))),
     ceilings: Object.fromEntries(
       people.map(({ id, assessment }) => {

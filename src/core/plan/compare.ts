@@ -63,6 +63,7 @@ export function differences(from: PlanDraft, to: PlanDraft): PlanDifference[] {
   field('title', from.title, to.title)
   field('minutes promised', from.promisedMinutes, to.promisedMinutes)
   field('versions side by side', from.tracks, to.tracks)
+  field('sets end', from.iCount, to.iCount, (mine?: true) => (mine ? 'with your tap' : 'by the clock'))
   field('beats a minute', from.bpm, to.bpm, (bpm?: number) => (bpm === undefined ? 'none' : String(bpm)))
   field('music', from.playlist, to.playlist, (list?: PlanDraft['playlist']) => (list ? `${list.tracks.length} tracks` : 'none'))
   field('school of effort', from.school, to.school)

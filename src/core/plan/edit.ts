@@ -8,7 +8,19 @@ type Keys<T> = T extends unknown ? keyof T : never
 export type BlockField = Exclude<Keys<Block>, 'id' | 'items' | 'format'>
 /** A block's frame: everything but its items. */
 export type Frame = Block extends infer B ? (B extends Block ? Omit<B, 'items'> : never) : never
-const PLAN_FIELDS = ['title', 'promisedMinutes', 'tracks', 'room', 'school', 'ceilingBpm', 'bpm', 'playlist', 'familiar', 'showAgain'] as const
+const PLAN_FIELDS = [
+  'title',
+  'promisedMinutes',
+  'tracks',
+  'iCount',
+  'room',
+  'school',
+  'ceilingBpm',
+  'bpm',
+  'playlist',
+  'familiar',
+  'showAgain',
+] as const
 type PlanFields = Pick<PlanDraft, (typeof PLAN_FIELDS)[number]>
 type PhaseFields = Pick<Phase, 'kind' | 'title'>
 type ItemFields = Pick<Item, 'note' | 'optional' | 'asRest' | 'levels'>

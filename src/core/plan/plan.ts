@@ -55,6 +55,8 @@ export const planSchema2 = z.strictObject({
   promisedMinutes: z.number().int().min(5).max(120),
   /** versions shown side by side */
   tracks: z.number().int().min(1).max(4).default(2),
+  /** while leading, counted sets end with the instructor's tap; left out = by the clock */
+  iCount: z.literal(true).optional(),
   /** school of heart-rate ceiling; where it may not be used, exertion and talk test lead */
   school: z.enum(SCHOOLS).default('tanaka'),
   /** the ceiling of the school in which it is typed, beats a minute */

@@ -8,7 +8,7 @@ import { Sheet } from '../shell/Sheet'
 import { KitTicks } from './KitTicks'
 import { NumberField } from './NumberField'
 
-type Fields = Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'room' | 'school' | 'ceilingBpm'>
+type Fields = Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'iCount' | 'room' | 'school' | 'ceilingBpm'>
 const FOOTING_WORDS: Record<PlanDraft['room']['footing'], string> = {
   firm: 'firm and dry',
   soft: 'soft: grass, thick carpet',
@@ -97,6 +97,9 @@ export function RoomSheet({
             </select>
           </label>
         </div>
+        <Check checked={plan.iCount ?? false} onChange={(ticked) => (ticked ? onChange({ iCount: true }) : onChange({}, ['iCount']))}>
+          while leading, counted sets wait for my tap (it can be changed at any time)
+        </Check>
         <label className="field">
           <span>Heart-rate school</span>
           <select className="input" value={plan.school} onChange={(event) => onChange({ school: event.target.value as School })}>

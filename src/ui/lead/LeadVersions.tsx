@@ -29,7 +29,7 @@ export function LeadVersions({ pack, tracks, figures, moving, drive, onOpen, tal
                 label={about?.picture ?? ''}
                 moving={moving}
                 drive={drive}
-                className={tall ? 'h-[46vh] w-full' : 'h-52 w-full'}
+                className={tall ? 'h-[46vh] w-full' : 'h-[22vh] w-full'}
               />
             )}
             <h3 className={tall ? 'text-[2rem]' : 'text-[1.4rem]'}>

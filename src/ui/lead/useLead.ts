@@ -142,8 +142,8 @@ export function useLead(given: LeadPack, mode: LeadMode = 'lead'): Lead {
       .catch(() => undefined)
   }, [isMissing, session, mode])
 
-  const timeline = viewNamed(pack, events.find(({ kind }) => kind === 'start')?.view).timeline
-  const state = fold(events, timeline)
+  const { timeline, iCount } = viewNamed(pack, events.find(({ kind }) => kind === 'start')?.view)
+  const state = fold(events, timeline, iCount)
 
   const tap = useCallback(
     (kind: LeadEvent['kind'], more: Said = {}): string => {

@@ -5,7 +5,7 @@ import { LEVEL_LETTERS, type PlanDraft } from '@/core/plan'
 import { musicOf, treadLine } from '@/core/timing'
 import { numbersOf } from '@/core/vocabulary'
 import type { Database } from '@/server/db/connection'
-import { ledSession, peopleOfSession, timelineOf } from '@/server/leading'
+import { beganWith, ledSession, peopleOfSession } from '@/server/leading'
 import { studioLibrary } from '@/server/library'
 import type { StoredSession } from '@/server/repositories/sessions'
 import type { Studio } from '@/server/repositories/studios'
@@ -33,8 +33,8 @@ export async function leadPack(db: Database, studio: Studio, session: StoredSess
   const there = await peopleOfSession(db, studio.id, session)
   const [shelf, led] = await Promise.all([studioLibrary(db, studio.id), ledSession(db, studio, session, there)])
   const { settings } = studio
-  const timeline = timelineOf(led)
-  const state = fold(led.events, timeline)
+  const { timeline, iCount } = beganWith(led)
+  const state = fold(led.events, timeline, iCount)
   const wanted = new Set([led.viewId, led.events.find(({ kind }) => kind === 'start')?.view ?? led.viewId, ...Object.values(state.viewOf)])
   const views = Object.fromEntries([...led.views].filter(([id]) => wanted.has(id)))
   const all = Object.values(views)

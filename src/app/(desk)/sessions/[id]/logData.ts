@@ -4,7 +4,7 @@ import { itemsOf } from '@/core/plan'
 import type { Timeline } from '@/core/timing'
 import type { Database } from '@/server/db/connection'
 import type { Taught } from '@/server/experience'
-import { ledSession, peopleOfSession, type SessionPeople, timelineOf } from '@/server/leading'
+import { beganWith, ledSession, peopleOfSession, type SessionPeople } from '@/server/leading'
 import { studioLibrary } from '@/server/library'
 import { logOf } from '@/server/repositories/log'
 import type { StoredSession } from '@/server/repositories/sessions'
@@ -52,10 +52,10 @@ export async function sessionLog(db: Database, studio: Taught, session: StoredSe
     ledSession(db, studio, session, there),
     logOf(db, studio.id, session.id),
   ])
-  const planned = timelineOf(led)
-  const state = fold(led.events, planned)
+  const { timeline: planned, iCount } = beganWith(led)
+  const state = fold(led.events, planned, iCount)
   const views: Map<string, LedView> = new Map([...led.views, [led.viewId, led.view]])
-  const pieces = asLed(led.events, planned)
+  const pieces = asLed(led.events, planned, iCount)
   const derived = derivedLog({ ...state, view: state.view ?? led.viewId }, pieces, views, session.plan)
   const times = new Map(itemTimes(planned, pieces).map((one) => [one.item, one]))
   const wasLed = state.startedAt !== undefined

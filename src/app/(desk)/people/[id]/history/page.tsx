@@ -95,6 +95,18 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
             ]}
             max={10}
           />
+          {moved
+            .filter(({ steps }) => new Set(steps.map(({ step }) => step)).size > 1)
+            .map(({ movement, steps }) => (
+              <Charted
+                key={`${movement} steps`}
+                title={`${movement}: along the ladder`}
+                words={`From “${steps[0]!.name}” to “${steps.at(-1)!.name}”, of ${steps[0]!.of} steps.`}
+                points={steps.map(({ day, step }) => ({ label: label(day), step }))}
+                series={[{ key: 'step', name: 'Step', tone: 'plum' }]}
+                max={steps[0]!.of}
+              />
+            ))}
           {lifted.map(({ movement, steps }) => {
             const kilos = steps.flatMap(({ kg }) => (kg === null ? [] : [kg]))
             return (
