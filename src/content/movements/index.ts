@@ -3,12 +3,25 @@ import { SUCCESSORS } from './aliases'
 import { CARDIO } from './cardio'
 import { CORE_TWELVE } from './core12'
 import { EASE } from './ease'
+import { HINGED } from './hinged'
 import { LOWER } from './lower'
 import { STEADY_MOVEMENTS } from './steady'
 import { TRUNK_MOVEMENTS } from './trunk'
+import { TWO_AT_ONCE } from './twoAtOnce'
 import { UPPER } from './upper'
 import { WARM_UP } from './warmUp'
 
 /** Every movement of the library. */
-export const MOVEMENTS = [...WARM_UP, ...CORE_TWELVE, ...CARDIO, ...LOWER, ...UPPER, ...TRUNK_MOVEMENTS, ...STEADY_MOVEMENTS, ...EASE]
+export const MOVEMENTS = [
+  ...WARM_UP,
+  ...CORE_TWELVE,
+  ...CARDIO,
+  ...LOWER,
+  ...UPPER,
+  ...TRUNK_MOVEMENTS,
+  ...STEADY_MOVEMENTS,
+  ...EASE,
+  ...TWO_AT_ONCE,
+  ...HINGED,
+]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)

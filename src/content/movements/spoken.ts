@@ -4,6 +4,16 @@
  * lead to several.
  */
 export const SPOKEN: Readonly<Record<string, string>> = {
+  'squat-curl': 'squat and curl, squat with biceps curl; goblet weights legs arms together compound',
+  'squat-press': 'thruster, squat and press; overhead press from a squat compound legs arms together',
+  'squat-push': 'squat with punch forward, squat and push; front push press out legs arms together',
+  'split-row': 'one-arm row, lunge row, dumbbell row, saw; split stance bent over row back lat',
+  'arms-out-pulses': 'arm circles, small circles, pulses; arms held out to the side shoulder burner barre arms',
+  'hinge-row': 'bent-over row, bent row, high elbow row; deadlift row hinge row narrow back lats barbell',
+  'hamstring-standing': 'standing hamstring stretch; hamstring stretch on the feet heel forward fold back of thigh',
+  'low-kick': 'flick kicks, front kicks low; kick step cardio kicks',
+  'forward-lunge': 'walking lunge, lunge, front lunge, forward lunge; lunges step forward',
+  'jog-press': 'seated jog and press, chair cardio; jog press seated two moves run',
   march: 'marching walking on the spot high knees knee raise warm up',
   'shoulder-roll': 'shoulder circles rolling shoulders shrug',
   'breath-reach': 'arms up inhale reach up deep breath',
