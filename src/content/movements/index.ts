@@ -5,6 +5,7 @@ import { CORE_TWELVE } from './core12'
 import { EASE } from './ease'
 import { HINGED } from './hinged'
 import { LOWER } from './lower'
+import { PHRASES } from './phrases'
 import { STEADY_MOVEMENTS } from './steady'
 import { TRUNK_MOVEMENTS } from './trunk'
 import { TWO_AT_ONCE } from './twoAtOnce'
@@ -23,5 +24,6 @@ export const MOVEMENTS = [
   ...EASE,
   ...TWO_AT_ONCE,
   ...HINGED,
+  ...PHRASES,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)

@@ -1,6 +1,7 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
 import { type LeadSound, type LeadState, soundsBetween } from '@/core/lead'
+import { segmentAt } from '@/core/timing'
 import type { HouseRules, Sounds } from '@/core/vocabulary'
 
 const TONES: Record<Extract<LeadSound, { kind: 'tone' }>['tone'], { hz: number; seconds: number }[]> = {
@@ -67,11 +68,15 @@ export function useLeadSound({ state, position, house, counting, sayItem, silent
   const before = useRef(position)
   useEffect(() => setSounds(kept(house)), [house])
   useEffect(() => {
-    const from = before.current
+    const last = before.current
     before.current = position
-    if (silent || state.status !== 'running' || position <= from || position - from > JUMP_SECONDS) return
-    // the very beginning has a name too
-    const heard = soundsBetween(state.timeline, from === 0 ? -1 : from, position)
+    if (silent || state.status !== 'running' || position === last) return
+    // the very beginning has a name too; where somebody went on or back, what begins there is heard
+    const jumped = position < last || position - last > JUMP_SECONDS
+    const begins = state.timeline.segments[segmentAt(state.timeline, position)]?.startSeconds ?? 0
+    const from = last === 0 && !jumped ? -1 : jumped ? begins - 0.001 : last
+    if (position - from > JUMP_SECONDS) return
+    const heard = soundsBetween(state.timeline, from, position)
     for (const { sound, at } of heard) {
       if (sound.kind === 'tone') {
         if (sounds.tones) {
