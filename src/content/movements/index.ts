@@ -5,6 +5,7 @@ import { CORE_TWELVE } from './core12'
 import { EASE } from './ease'
 import { HINGED } from './hinged'
 import { LOWER } from './lower'
+import { ONE_SIDED } from './oneSided'
 import { PHRASES } from './phrases'
 import { STEADY_MOVEMENTS } from './steady'
 import { TRUNK_MOVEMENTS } from './trunk'
@@ -25,5 +26,6 @@ export const MOVEMENTS = [
   ...TWO_AT_ONCE,
   ...HINGED,
   ...PHRASES,
+  ...ONE_SIDED,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)
