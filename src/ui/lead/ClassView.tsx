@@ -1,32 +1,20 @@
 'use client'
-import { useCallback } from 'react'
-import { isWaiting } from '@/core/lead'
-import { segmentAt } from '@/core/timing'
 import { LeadVersions } from './LeadVersions'
 import { countOf, groundOf, KIND_WORDS } from './leadWords'
 import type { LeadPack } from './pack'
 import { useLead } from './useLead'
+import { useOnNow } from './useOnNow'
 import { useFigures } from './useVariant'
 
 /** For the room: the versions side by side as large figures, the count, and what comes. Nothing about any person. */
 export function ClassView({ pack: given }: { pack: LeadPack }) {
-  const { state, position, now, pack, view, exactly } = useLead(given, 'look')
-  const { timeline } = state
-  const index = segmentAt(timeline, position)
-  const segment = timeline.segments[index]
-  const item = view.items.find(({ id }) => id === segment?.item)
+  const lead = useLead(given, 'look')
+  const { state, position, pack } = lead
+  const { segment, item, next, waits, drive } = useOnNow(lead)
   const swapped = item && state.swaps[item.id]
   const shown = item ? [...new Set([...(swapped ? [swapped] : item.shown.slice(0, 1)), ...item.shown.slice(1)])] : []
   const figures = useFigures(pack, shown)
-  const upcoming = timeline.segments.slice(index + 1).find((next) => next.kind === 'work' && next.item !== segment?.item)
-  const next = view.items.find(({ id }) => id === upcoming?.item)
-  const drive = useCallback(() => {
-    const at = exactly()
-    const here = timeline.segments[segmentAt(timeline, at)]
-    return here ? (at - here.startSeconds) / (here.repSeconds && here.reps ? here.repSeconds : 4) : 0
-  }, [exactly, timeline])
   if (!segment) return null
-  const waits = isWaiting(state, now)
   const count = countOf(segment, position - segment.startSeconds, pack.house.counting)
   const words =
     state.status === 'ready' ? 'In a moment' : state.status === 'ended' ? 'Thank you' : state.status === 'paused' ? 'Pause' : KIND_WORDS[segment.kind]

@@ -54,39 +54,19 @@ function VenueWords({ pack }: { pack: LeadPack }) {
   )
 }
 
-/** Somebody stops: what is seen first, then only the steps for it, large, with a running clock. Everything is noted with its time. */
-export function StopCard({ pack, now, running, tap, onClose }: Props) {
-  const [seen, setSeen] = useState<StopSeen>()
-  const [person, setPerson] = useState<string>()
-  const [done, setDone] = useState<readonly string[]>([])
-  const [contact, setContact] = useState(false)
-  const [all, setAll] = useState(false)
-  const [text, setText] = useState('')
-  const incident = useRef<{ id: string; at: number }>(undefined)
-  const { numbers } = pack.house
-  const note = (words: string) => incident.current && tap('incident-note', { of: incident.current.id, text: words, ...(person && { person }) })
-  const choose = (one: StopSeen) => {
-    setSeen(one)
-    incident.current = { id: tap('incident', { text: one.seen, ...(person && { person }) }), at: now }
-    if (one.group && running) tap('pause')
-  }
-  const who = (id: string) => {
-    setPerson(id)
-    setContact(false)
-    if (incident.current) tap('incident-note', { of: incident.current.id, person: id, text: 'It was this person.' })
-  }
-  const chosen = pack.people.find(({ id }) => id === person)
-  const people = (
+/** Everybody of the class, one of whom it is. */
+function Who({ people, person, onWho }: { people: LeadPack['people']; person: string | undefined; onWho: (id: string) => void }) {
+  return (
     <fieldset>
       <legend className="text-soft">Who</legend>
       <div className="mt-1 flex flex-wrap gap-2">
-        {pack.people.map(({ id, name }) => (
+        {people.map(({ id, name }) => (
           <button
             key={id}
             type="button"
             aria-pressed={person === id}
             className={`chip gap-2 ${person === id ? 'chip-on' : ''}`}
-            onClick={() => who(id)}
+            onClick={() => onWho(id)}
           >
             <PersonBadge id={id} name={name} size={26} />
             {name}
@@ -95,6 +75,158 @@ export function StopCard({ pack, now, running, tap, onClose }: Props) {
       </div>
     </fieldset>
   )
+}
+
+const TILE = 'min-h-24 border-2 px-4 py-3 text-left text-[1.35rem] leading-tight'
+
+/** What one sees, few and large; what is surely an emergency stands out. */
+function Tiles({ onSeen, onNearFall, onAll }: { onSeen: (one: StopSeen) => void; onNearFall: () => void; onAll: () => void }) {
+  return (
+    <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+      {STOP_SEEN.map((one) => (
+        <button
+          key={one.key}
+          type="button"
+          className={`${TILE} border-l-[0.9rem] ${one.list === 'A' ? 'border-effort' : 'border-line'}`}
+          onClick={() => onSeen(one)}
+        >
+          {one.seen}
+        </button>
+      ))}
+      <button type="button" className={`${TILE} border-line`} onClick={onNearFall}>
+        Nearly fell, and is well: note it
+      </button>
+      <button type="button" className={`${TILE} border-line`} onClick={onAll}>
+        Something else: all signs
+      </button>
+    </div>
+  )
+}
+
+/** Whom to ring for what is seen; ringing is noted. */
+function Rings({
+  ring,
+  list,
+  numbers,
+  note,
+}: Pick<StopSeen, 'ring' | 'list'> & { numbers: LeadPack['house']['numbers']; note: (words: string) => void }) {
+  // what is for today only needs no ringing by itself
+  if (list !== 'A' && list !== 'look') return null
+  const whom =
+    ring === 'maternity' ? [numbers.maternity, numbers.emergency] : ring === 'crisis' ? [numbers.crisis, numbers.emergency] : [numbers.emergency]
+  return whom.map((number) => <Ring key={number} number={number} onRing={() => note(`Rang ${number}.`)} />)
+}
+
+/** Only the steps for what is seen, large; each is ticked off, and that is noted with its time. */
+function Steps({ steps, note }: { steps: readonly string[]; note: (words: string) => void }) {
+  const [done, setDone] = useState<readonly string[]>([])
+  return (
+    <ol className="flex flex-col gap-2">
+      {steps.map((step) => {
+        const isDone = done.includes(step)
+        return (
+          <li key={step}>
+            <button
+              type="button"
+              aria-pressed={isDone}
+              className={`flex w-full items-start gap-4 border-l-[0.6rem] px-4 py-2 text-left text-[1.5rem] leading-snug ${isDone ? 'border-line text-soft' : 'border-plum'}`}
+              onClick={() => {
+                setDone(isDone ? done.filter((one) => one !== step) : [...done, step])
+                note(isDone ? `Taken back: ${step}` : `Done: ${step}`)
+              }}
+            >
+              <span aria-hidden="true">{isDone ? '✓' : '·'}</span>
+              {step}
+            </button>
+          </li>
+        )
+      })}
+    </ol>
+  )
+}
+
+/** A line more, with the time. */
+function AddLine({ note }: { note: (words: string) => void }) {
+  const [text, setText] = useState('')
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (text.trim() === '') return
+        note(text.trim())
+        setText('')
+      }}
+    >
+      <label className="field min-w-60 flex-1">
+        <span>Add with the time</span>
+        <input className="input min-h-12" value={text} maxLength={1000} onChange={({ target }) => setText(target.value)} />
+      </label>
+      <button type="submit" className="quiet min-h-12">
+        Note it
+      </button>
+    </form>
+  )
+}
+
+/** Every sign and every step of the rule base, behind what is seen. */
+function AllSigns({ open, onSign }: { open: boolean; onSign: (words: string) => void }) {
+  return (
+    <details open={open}>
+      <summary className="min-h-11 cursor-pointer text-soft">All signs and steps</summary>
+      <ol className="list-decimal pl-6">
+        {STOP_STEPS.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      <div className="mt-3 grid gap-5 md:grid-cols-3">
+        {STOP_LISTS.map((one) => (
+          <section key={one.id}>
+            <h3>
+              {one.id}: {one.title}
+            </h3>
+            <ul>
+              {one.signs.map((sign) => (
+                <li key={sign}>
+                  <button type="button" className="min-h-11 text-left hover:underline" onClick={() => onSign(`${one.id}: ${sign}`)}>
+                    {sign}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </details>
+  )
+}
+
+/** Somebody stops: what is seen first, then only the steps for it, large, with a running clock. Everything is noted with its time. */
+export function StopCard({ pack, now, running, tap, onClose }: Props) {
+  const [seen, setSeen] = useState<StopSeen>()
+  const [person, setPerson] = useState<string>()
+  const [contact, setContact] = useState(false)
+  const [all, setAll] = useState(false)
+  const incident = useRef<{ id: string; at: number }>(undefined)
+  const about = person === undefined ? {} : { person }
+  const note = (words: string) => {
+    if (incident.current) tap('incident-note', { of: incident.current.id, text: words, ...about })
+  }
+  const choose = (one: StopSeen) => {
+    setSeen(one)
+    incident.current = { id: tap('incident', { text: one.seen, ...about }), at: now }
+    if (one.group && running) tap('pause')
+  }
+  const who = (id: string) => {
+    setPerson(id)
+    setContact(false)
+    if (incident.current) tap('incident-note', { of: incident.current.id, person: id, text: 'It was this person.' })
+  }
+  const tapAndClose = (kind: 'near-fall' | 'stop-sign', text: string) => {
+    tap(kind, { text, ...about })
+    onClose()
+  }
+  const chosen = pack.people.find(({ id }) => id === person)
   return (
     <section role="dialog" aria-modal="true" aria-label="Somebody stops" className="fixed inset-0 z-40 overflow-y-auto bg-paper px-6 py-4">
       <div className="mx-auto flex max-w-[1180px] flex-col gap-4">
@@ -112,148 +244,37 @@ export function StopCard({ pack, now, running, tap, onClose }: Props) {
             </button>
           </div>
         </div>
-        {!seen && (
-          <>
-            <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-              {STOP_SEEN.map((one) => (
-                <button
-                  key={one.key}
-                  type="button"
-                  className={`min-h-24 border-2 px-4 py-3 text-left text-[1.35rem] leading-tight ${one.list === 'A' ? 'border-effort border-l-[0.9rem]' : 'border-line border-l-[0.9rem]'}`}
-                  onClick={() => choose(one)}
-                >
-                  {one.seen}
-                </button>
-              ))}
-              <button
-                type="button"
-                className="min-h-24 border-2 border-line px-4 py-3 text-left text-[1.35rem]"
-                onClick={() => {
-                  tap('near-fall', { text: 'Nearly fell', ...(person && { person }) })
-                  onClose()
-                }}
-              >
-                Nearly fell, and is well: note it
-              </button>
-              <button type="button" className="min-h-24 border-2 border-line px-4 py-3 text-left text-[1.35rem]" onClick={() => setAll(!all)}>
-                Something else: all signs
-              </button>
-            </div>
-            {people}
-          </>
-        )}
+        {!seen && <Tiles onSeen={choose} onNearFall={() => tapAndClose('near-fall', 'Nearly fell')} onAll={() => setAll(!all)} />}
         {seen && (
           <>
             <div className="flex flex-wrap items-center gap-4">
-              {(seen.list === 'A' || seen.list === 'look') && seen.ring !== 'maternity' && seen.ring !== 'crisis' && (
-                <Ring number={numbers.emergency} onRing={() => note(`Rang ${numbers.emergency}.`)} />
-              )}
-              {seen.ring === 'maternity' && (
-                <>
-                  <Ring number={numbers.maternity} onRing={() => note(`Rang ${numbers.maternity}.`)} />
-                  <Ring number={numbers.emergency} onRing={() => note(`Rang ${numbers.emergency}.`)} />
-                </>
-              )}
-              {seen.ring === 'crisis' && (
-                <>
-                  <Ring number={numbers.crisis} onRing={() => note(`Rang ${numbers.crisis}.`)} />
-                  <Ring number={numbers.emergency} onRing={() => note(`Rang ${numbers.emergency}.`)} />
-                </>
-              )}
+              <Rings {...seen} numbers={pack.house.numbers} note={note} />
               <button type="button" className="quiet min-h-12" onClick={() => tap(running ? 'pause' : 'resume')}>
                 {running ? 'Stop the whole group' : 'The others go on'}
               </button>
             </div>
             <div className="grid gap-6 lg:grid-cols-[1fr_21rem]">
-              <ol className="flex flex-col gap-2">
-                {seen.steps.map((step) => {
-                  const isDone = done.includes(step)
-                  return (
-                    <li key={step}>
-                      <button
-                        type="button"
-                        aria-pressed={isDone}
-                        className={`flex w-full items-start gap-4 border-l-[0.6rem] px-4 py-2 text-left text-[1.5rem] leading-snug ${isDone ? 'border-line text-soft' : 'border-plum'}`}
-                        onClick={() => {
-                          setDone(isDone ? done.filter((one) => one !== step) : [...done, step])
-                          note(isDone ? `Taken back: ${step}` : `Done: ${step}`)
-                        }}
-                      >
-                        <span aria-hidden="true">{isDone ? '✓' : '·'}</span>
-                        {step}
-                      </button>
-                    </li>
-                  )
-                })}
-              </ol>
+              <Steps steps={seen.steps} note={note} />
               <VenueWords pack={pack} />
             </div>
-            {people}
-            {chosen && (
-              <p>
-                {contact ? (
-                  <b className="text-[1.3rem]">{chosen.contact ?? 'No contact for an emergency is on file.'}</b>
-                ) : (
-                  <button type="button" className="quiet min-h-12" onClick={() => setContact(true)}>
-                    Whom to ring for {chosen.name}
-                  </button>
-                )}
-              </p>
-            )}
-            <form
-              className="flex flex-wrap items-end gap-3"
-              onSubmit={(event) => {
-                event.preventDefault()
-                if (text.trim() === '') return
-                note(text.trim())
-                setText('')
-              }}
-            >
-              <label className="field min-w-60 flex-1">
-                <span>Add with the time</span>
-                <input className="input min-h-12" value={text} maxLength={1000} onChange={({ target }) => setText(target.value)} />
-              </label>
-              <button type="submit" className="quiet min-h-12">
-                Note it
-              </button>
-            </form>
           </>
         )}
+        <Who people={pack.people} person={person} onWho={who} />
+        {seen && chosen && (
+          <p>
+            {contact ? (
+              <b className="text-[1.3rem]">{chosen.contact ?? 'No contact for an emergency is on file.'}</b>
+            ) : (
+              <button type="button" className="quiet min-h-12" onClick={() => setContact(true)}>
+                Whom to ring for {chosen.name}
+              </button>
+            )}
+          </p>
+        )}
+        {seen && <AddLine note={note} />}
         {all && !seen && <VenueWords pack={pack} />}
         <p className="text-soft">{STOP_FIRST}</p>
-        <details open={all && !seen}>
-          <summary className="min-h-11 cursor-pointer text-soft">All signs and steps</summary>
-          <ol className="list-decimal pl-6">
-            {STOP_STEPS.map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </ol>
-          <div className="mt-3 grid gap-5 md:grid-cols-3">
-            {STOP_LISTS.map((one) => (
-              <section key={one.id}>
-                <h3>
-                  {one.id}: {one.title}
-                </h3>
-                <ul>
-                  {one.signs.map((sign) => (
-                    <li key={sign}>
-                      <button
-                        type="button"
-                        className="min-h-11 text-left hover:underline"
-                        onClick={() => {
-                          tap('stop-sign', { text: `${one.id}: ${sign}`, ...(person && { person }) })
-                          onClose()
-                        }}
-                      >
-                        {sign}
-                      </button>
-                    </li>
-                  ))}
-                </ul>
-              </section>
-            ))}
-          </div>
-        </details>
+        <AllSigns open={all && !seen} onSign={(words) => tapAndClose('stop-sign', words)} />
       </div>
     </section>
   )
