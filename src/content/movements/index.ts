@@ -7,6 +7,7 @@ import { HINGED } from './hinged'
 import { LOWER } from './lower'
 import { ONE_SIDED } from './oneSided'
 import { PHRASES } from './phrases'
+import { SEATED_MIX } from './seatedMix'
 import { STEADY_MOVEMENTS } from './steady'
 import { TRUNK_MOVEMENTS } from './trunk'
 import { TWO_AT_ONCE } from './twoAtOnce'
@@ -27,5 +28,6 @@ export const MOVEMENTS = [
   ...HINGED,
   ...PHRASES,
   ...ONE_SIDED,
+  ...SEATED_MIX,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)
