@@ -5,14 +5,19 @@ const SHELL = '/lead/shell'
 /** A server that has not answered by then is taken for away, ms. */
 const PATIENCE_MS = 4000
 
+/** The files that a page names; what these load is kept as it is loaded. */
+const filesIn = (text) => [...new Set([...text.matchAll(/\/_next\/static\/[^"'\\\s)]+/g)].map(([file]) => file))]
+
 async function keepShell() {
   const cache = await caches.open(CACHE)
   const page = await fetch(SHELL, { cache: 'no-store' })
   if (!page.ok) return
-  const text = await page.clone().text()
+  const files = filesIn(await page.clone().text())
+  const before = await cache.match(SHELL)
   await cache.put(SHELL, page)
-  // the files that the page names; what these load is kept as it is loaded
-  const files = [...new Set([...text.matchAll(/\/_next\/static\/[^"'\\\s)]+/g)].map(([file]) => file))]
+  // another build has other files: those that only the last one named are of no use any more
+  const old = before ? filesIn(await before.text()).filter((file) => !files.includes(file)) : []
+  await Promise.all(old.map((file) => cache.delete(file)))
   await Promise.all(files.map((file) => cache.match(file).then((there) => there ?? cache.add(file).catch(() => undefined))))
 }
 

@@ -29,7 +29,9 @@ interface Props {
 /** The worker keeps the shell of this screen, so that it opens without a network too. */
 function useShellKept(wanted: boolean) {
   useEffect(() => {
-    if (wanted && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/lead-worker.js', { scope: '/' }).catch(() => undefined)
+    // files of a server in development change under the same name
+    if (wanted && process.env.NODE_ENV === 'production' && 'serviceWorker' in navigator)
+      void navigator.serviceWorker.register('/lead-worker.js', { scope: '/' }).catch(() => undefined)
   }, [wanted])
 }
 
