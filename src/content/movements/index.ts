@@ -5,8 +5,10 @@ import { CORE_TWELVE } from './core12'
 import { EASE } from './ease'
 import { HINGED } from './hinged'
 import { LOWER } from './lower'
+import { LYING_MIX } from './lyingMix'
 import { ONE_SIDED } from './oneSided'
 import { PHRASES } from './phrases'
+import { QUICK_AND_STEADY } from './quickAndSteady'
 import { SEATED_MIX } from './seatedMix'
 import { STEADY_MOVEMENTS } from './steady'
 import { TRUNK_MOVEMENTS } from './trunk'
@@ -29,5 +31,7 @@ export const MOVEMENTS = [
   ...PHRASES,
   ...ONE_SIDED,
   ...SEATED_MIX,
+  ...QUICK_AND_STEADY,
+  ...LYING_MIX,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)
