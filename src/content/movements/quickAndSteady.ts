@@ -31,17 +31,18 @@ const quickFeet = ladder({
   steps: [
     {
       on: 'seat',
-      name: 'Sitting, feet patter, empty hands curl',
+      name: 'Sitting, light feet, empty hands curl',
       poses: [
         [leg('both', { ankle: -14 }), feet('both', 'ball'), hanging],
         [leg('both', { ankle: -14 }), feet('both', 'ball'), lift('right', 93, 84), curled],
       ],
       met: 2.6,
-      cues: { do: 'On the balls of the feet, small quick steps; the elbows bend and straighten slowly.', watch: 'Quiet feet. No stamping.' },
+      cues: { do: 'On the balls of the feet, small light steps; the elbows bend and straighten slowly.', watch: 'Quiet feet. No stamping.' },
     },
     {
       on: 'free',
-      name: 'Standing, heels barely leave the floor',
+      name: 'Standing, quick, heels barely leave the floor',
+      tempo: { out: 0.5, back: 0.5 },
       poses: [[hanging], [lift('right', 16, 28), curled]],
       declared: { impactLevel: 1, travel: 'on-spot', balanceDemand: 3, cognitiveLoad: 1 },
       met: 3.6,
@@ -92,7 +93,7 @@ const low = (side: 'left' | 'right', raise: number) => reach(side, raise, 88, 8)
 
 const seesaw = ladder({
   id: 'seesaw-row',
-  name: 'Rows in turn, quick and light',
+  name: 'Rows in turn, light and quick',
   purpose: 'strength-arms',
   phase: 'main',
   side: 'alternating',
@@ -117,11 +118,15 @@ const seesaw = ladder({
         [lean(18), low('right', 30), low('left', 30)],
         [lean(18), drawn('right'), low('left', 30)],
       ],
-      cues: { do: 'Lean from the hips; one elbow draws back as the other hand reaches down; change.', watch: 'The back stays long and still.' },
+      cues: {
+        do: 'Lean from the hips; one elbow draws back as the other hand reaches down; change, without haste.',
+        watch: 'The back stays long and still.',
+      },
     },
     {
       on: 'free',
       name: 'Standing hinge, 1 kg in each hand',
+      tempo: { out: 0.5, back: 0.5 },
       with: 'dumbbell',
       kg: 1,
       poses: [
@@ -264,7 +269,10 @@ const sweep = ladder({
       on: 'seat',
       name: 'Sitting, foot slides in and out',
       poses: [[leg('right', { abduction: 18, knee: 70 })], [leg('right', { abduction: -2, knee: 70 })]],
-      cues: { do: 'One heel forward and out; slide it in before the other foot, and out again.', watch: 'The inner side of the knee looks up.' },
+      cues: {
+        do: 'One heel forward and out; slide it in as far as hip-wide, and out again.',
+        watch: 'No crossing here: neither the foot nor the knee passes the middle.',
+      },
     },
     {
       on: 'hold1',

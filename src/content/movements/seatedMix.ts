@@ -72,7 +72,7 @@ const crossPress = ladder({
         [leg('both', { abduction: 22, knee: 80 }), wide(46, 20)],
         [leg('both', { abduction: 5 }), together(46, 40)],
       ],
-      cues: { do: 'Arms and knees open; then wrists cross and knees close.', watch: 'Ankles need not cross.' },
+      cues: { do: 'Arms and knees open; then the wrists cross and the knees come home.', watch: 'Only the wrists cross; knees and ankles stay apart.' },
     },
     {
       on: 'seat',
@@ -113,7 +113,7 @@ const scissorJab = ladder({
       ],
       declared: { cognitiveLoad: 2 },
       met: 3,
-      cues: { do: 'Feet pass each other, low; the other hand jabs forward each time.', watch: 'Elbows stay a little bent.' },
+      cues: { do: 'Feet pass side by side, low; the other hand jabs forward each time.', watch: 'Elbows stay a little bent.' },
     },
   ],
 })

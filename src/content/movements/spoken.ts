@@ -25,7 +25,7 @@ export const SPOKEN: Readonly<Record<string, string>> = {
   'held-squat-arms': 'squat hold, isometric squat with arms; chair pose held squat raises',
   'bend-turn-knee': 'side crunch twist knee, standing oblique; side bend twist knee lift combination',
   'side-step-curl': 'seated side hop and curl, chair side steps; side to side feet curls cardio',
-  'cross-and-press': 'criss cross press seated, jack seated with cross; ankles wrists crossing',
+  'cross-and-press': 'criss cross press seated, jack seated with cross; wrists crossing',
   'scissor-jab': 'seated scissors, scissor feet with punches; jab chair boxing cardio',
   'press-back-tap': 'arms back with heel tap, pull back and tap; triceps press back seated kick tap',
   'arm-criss-cross': 'arm scissors, crossing arms, hug and open; criss cross arm swings warm up',
