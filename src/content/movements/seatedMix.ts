@@ -72,7 +72,10 @@ const crossPress = ladder({
         [leg('both', { abduction: 22, knee: 80 }), wide(46, 20)],
         [leg('both', { abduction: 5 }), together(46, 40)],
       ],
-      cues: { do: 'Arms and knees open; then the wrists cross and the knees come home.', watch: 'Only the wrists cross; knees and ankles stay apart.' },
+      cues: {
+        do: 'Arms and knees open; then the wrists cross and the knees come home.',
+        watch: 'Only the wrists cross; knees and ankles stay apart.',
+      },
     },
     {
       on: 'seat',
