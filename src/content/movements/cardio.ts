@@ -503,7 +503,7 @@ const jog = ladder({
       name: 'Seated jog, arms only',
       poses: [[swing()], [swingBack()]],
       met: 2.4,
-      cues: { do: 'Quick, light arms as if jogging; the feet stay down.', watch: 'Hands loose; shoulders low.' },
+      cues: { do: 'Light arms, as if jogging; the feet stay down.', watch: 'Hands loose; shoulders low.' },
     },
     {
       on: 'seat',
@@ -519,14 +519,14 @@ const jog = ladder({
     },
     {
       on: 'hold2',
-      name: 'Heel lifts in quick turns, two hands on the chair',
+      name: 'Heel lifts in turn, two hands on the chair',
       poses: [
         [feet('right', 'ball'), leg('right', { knee: 22, flexion: 14, ankle: -28 })],
         [feet('left', 'ball'), leg('left', { knee: 22, flexion: 14, ankle: -28 })],
       ],
       declared: { ...SOFT, travel: 'on-spot' },
       met: 3.4,
-      cues: { do: 'Lift one heel, then the other, in quick light turns.', watch: 'Toes stay down; knees go straight ahead.' },
+      cues: { do: 'Lift one heel, then the other, light and even.', watch: 'Toes stay down; knees go straight ahead.' },
     },
     {
       on: 'free',

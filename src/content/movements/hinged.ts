@@ -314,6 +314,7 @@ const jogPress = ladder({
       on: 'seat',
       name: 'Sitting tall, quick feet, hands in turn',
       step: 'quicker',
+      tempo: { out: 0.5, back: 0.5 },
       poses: [
         [lift('left', 100, 82), reach('right', 124, 70, 18), reach('left', 34, 55, 132)],
         [lift('right', 100, 82), reach('left', 124, 70, 18), reach('right', 34, 55, 132)],
