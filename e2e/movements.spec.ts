@@ -2,9 +2,10 @@ import { expect, test } from '@playwright/test'
 
 test('search narrows as one types, and what a keypress takes is noted', async ({ page }) => {
   await page.goto('/movements')
-  await expect(page.getByRole('status')).toContainText(/1\d\d movements/)
+  // the whole library, then less of it
+  await expect(page.getByRole('status')).toContainText(/^\d{3} movements/)
   await page.getByLabel('Search').fill('squ')
-  await expect(page.getByRole('status')).not.toContainText(/1\d\d movements/)
+  await expect(page.getByRole('status')).toContainText(/^\d{1,2} movements/)
   // the worker is warm now
   const taken: number[] = []
   for (const word of ['hip', 'hip h', 'squat', 'squat h']) {
