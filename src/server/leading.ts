@@ -1,6 +1,6 @@
 import 'server-only'
 import { randomUUID } from 'node:crypto'
-import { fold, type LeadEvent, type LedView, ledStretches } from '@/core/lead'
+import { firstView, fold, type LeadEvent, type LedView, ledStretches } from '@/core/lead'
 import { checkPlan, movementsOf } from '@/core/plan'
 import type { Database } from './db/connection'
 import { experienceOf, type Taught } from './experience'
@@ -79,7 +79,7 @@ export async function ledSession(db: Database, studio: Taught, session: StoredSe
   const events = await eventsOf(db, studio.id, session.id)
   const named = events.flatMap(({ view }) => view ?? [])
   const kept = await viewsOf(db, studio.id, session.id, named)
-  const first = events.find(({ kind }) => kind === 'start')?.view
+  const first = firstView(events)
   const timeline = first === undefined ? undefined : kept.get(first)?.timeline
   if (timeline) {
     const { view: viewId = '' } = fold(events, timeline, kept.get(first ?? '')?.iCount)
@@ -93,8 +93,7 @@ export async function ledSession(db: Database, studio: Taught, session: StoredSe
 }
 
 /** The judgement with which a session began: in its timeline the taps count. */
-export const beganWith = ({ events, view, views }: LedSession): Pick<LedView, 'timeline' | 'iCount'> =>
-  views.get(events.find(({ kind }) => kind === 'start')?.view ?? '') ?? view
+export const beganWith = ({ events, view, views }: LedSession): Pick<LedView, 'timeline' | 'iCount'> => views.get(firstView(events) ?? '') ?? view
 
 /** After something was said at the door of a session that is being led: who leads hears of it as of a tap. */
 export async function tellOfDoor(db: Database, studio: Taught, session: StoredSession): Promise<void> {

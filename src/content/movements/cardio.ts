@@ -1,5 +1,6 @@
 import { arm, feet, hands, lean, leg, plants, spine, weightOn } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { ON_SPOT, RHYTHM } from './rhythm'
 import {
   behind,
   bend,
@@ -20,15 +21,7 @@ import {
   wide,
 } from './shapes'
 
-const RHYTHM = {
-  purpose: 'aerobic',
-  phase: 'any',
-  side: 'alternating',
-  tempo: { out: 1, back: 1 },
-  dose: { reps: undefined, workSeconds: 45, restSeconds: 15 },
-} as const
 const SOFT = { impactLevel: 1 } as const
-const ON_SPOT = { impactLevel: 1, travel: 'on-spot' } as const
 
 const stepTouch = ladder({
   ...RHYTHM,

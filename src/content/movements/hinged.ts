@@ -1,5 +1,6 @@
 import { arm, feet, hands, lean, leg } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { RHYTHM } from './rhythm'
 import { front, kick, lift, reach, SHORT, split, swing, swingBack } from './shapes'
 
 /** Leaning from the hips with a long back, standing. */
@@ -161,15 +162,11 @@ const hamstringStand = ladder({
 const lowKick = ladder({
   id: 'low-kick',
   name: 'Low kicks',
-  purpose: 'aerobic',
-  phase: 'any',
-  side: 'alternating',
+  ...RHYTHM,
   main: ['quadriceps', 'hip-flexors'],
   helping: ['abdominals', 'calves'],
   everyday: 'kicking a ball back to a child',
   tempoClass: 'on-the-beat',
-  tempo: { out: 1, back: 1 },
-  dose: { reps: undefined, workSeconds: 45, restSeconds: 15 },
   pattern: ['step'],
   serves: 'walking',
   partners: ['curl-step', 'march'],
@@ -275,15 +272,11 @@ const forwardLunge = ladder({
 const jogPress = ladder({
   id: 'jog-press',
   name: 'Jog and press, sitting',
-  purpose: 'aerobic',
-  phase: 'any',
-  side: 'alternating',
+  ...RHYTHM,
   main: ['hip-flexors', 'shoulders'],
   helping: ['abdominals', 'triceps'],
   everyday: 'hurrying with full arms',
   tempoClass: 'on-the-beat',
-  tempo: { out: 1, back: 1 },
-  dose: { reps: undefined, workSeconds: 45, restSeconds: 15 },
   pattern: ['step', 'push'],
   serves: 'walking',
   partners: ['punch', 'curl-step'],

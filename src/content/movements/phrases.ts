@@ -1,18 +1,14 @@
 import { arm, feet, lean, leg, plants, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { ON_SPOT, RHYTHM } from './rhythm'
 import { front, legBack, lift, reach, swingBack, tap, together, wide } from './shapes'
 
 const PHRASE = {
-  purpose: 'aerobic',
-  phase: 'any',
-  side: 'alternating',
+  ...RHYTHM,
   tempoClass: 'on-the-beat',
-  tempo: { out: 1, back: 1 },
-  dose: { reps: undefined, workSeconds: 45, restSeconds: 15 },
   pattern: ['step'],
   serves: 'walking',
 } as const
-const ON_SPOT = { impactLevel: 1, travel: 'on-spot' } as const
 const BREATH = { breath: 'Breathe as it comes; count aloud.' }
 
 const boxStep = ladder({

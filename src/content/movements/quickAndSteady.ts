@@ -1,13 +1,11 @@
 import { arm, feet, lean, leg, neck, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { ON_SPOT, RHYTHM } from './rhythm'
 import { bend, front, kick, legOut, lift, reach, together } from './shapes'
 
 const ON_BEAT = {
-  purpose: 'aerobic',
-  phase: 'any',
-  side: 'alternating',
+  ...RHYTHM,
   tempoClass: 'on-the-beat',
-  tempo: { out: 1, back: 1 },
   dose: { reps: undefined, workSeconds: 30, restSeconds: 20 },
   pattern: ['step'],
   serves: 'walking',
@@ -44,7 +42,7 @@ const quickFeet = ladder({
       name: 'Standing, quick, heels barely leave the floor',
       tempo: { out: 0.5, back: 0.5 },
       poses: [[hanging], [lift('right', 16, 28), curled]],
-      declared: { impactLevel: 1, travel: 'on-spot', balanceDemand: 3, cognitiveLoad: 1 },
+      declared: { ...ON_SPOT, balanceDemand: 3, cognitiveLoad: 1 },
       met: 3.6,
       cues: {
         setup: 'Stand hip-wide, a steady chair in reach.',

@@ -1,14 +1,11 @@
 import { arm, feet, lean, leg, weightOn } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { RHYTHM } from './rhythm'
 import { behind, front, heelDig, kick, lift, reach, together, wide } from './shapes'
 
 const SEATED = {
-  purpose: 'aerobic',
-  phase: 'any',
-  side: 'alternating',
+  ...RHYTHM,
   tempoClass: 'on-the-beat',
-  tempo: { out: 1, back: 1 },
-  dose: { reps: undefined, workSeconds: 45, restSeconds: 15 },
   pattern: ['step'],
   serves: 'walking',
   gradedBy: ['intendedRpe', 'met'],

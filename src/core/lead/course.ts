@@ -58,6 +58,13 @@ export function visitEnd({ segments }: Timeline, index: number): number {
   return until
 }
 
+/** Where a visit to an item begins. */
+function visitStart(segments: readonly Segment[], index: number): number {
+  let from = index
+  while (from > 0 && segments[from - 1]!.item === segments[index]!.item) from--
+  return from
+}
+
 /** Whether a set is done on one side alone there, and which; undefined = on both, or it has no sides. */
 function onlySide(segments: readonly Segment[], { from, until }: SetRange): Segment['side'] {
   const sides = new Set(segments.slice(from, until).flatMap(({ side }) => side ?? []))
@@ -125,9 +132,7 @@ export function withOneLess(timeline: Timeline, index: number): Timeline {
   const range = last < 0 ? undefined : setAt(timeline, last)
   if (!range || range.from <= index) return timeline
   // the only set of a visit is skipped, not taken off
-  let begin = index
-  while (segments[begin - 1]?.item === segments[index]?.item) begin--
-  if (!segments.slice(begin, range.from).some(({ kind }) => kind === 'work')) return timeline
+  if (!segments.slice(visitStart(segments, index), range.from).some(({ kind }) => kind === 'work')) return timeline
   const other = otherSide(timeline, range)
   if (onlySide(segments, range) !== undefined && (!other || other.from < range.from)) return timeline
   const without = (all: readonly Segment[], { from, until }: SetRange): Segment[] => {
@@ -166,8 +171,6 @@ export function withRep(timeline: Timeline, index: number, position: number, by:
   const range = setAt(timeline, index)
   const one = segments[index]
   if (!range || one?.kind !== 'work' || !one.reps || !one.repSeconds) return timeline
-  const from = index
-  const until = range.until
   const change = (segment: Segment): Segment => {
     const { reps, repSeconds, seconds, house } = segment
     if (!reps || !repSeconds || reps + by < FEWEST_REPS) return segment
@@ -182,16 +185,12 @@ export function withRep(timeline: Timeline, index: number, position: number, by:
   if (one.reps + by < FEWEST_REPS || one.startSeconds + one.seconds + by * one.repSeconds <= position) return timeline
   return retimed(
     timeline,
-    segments.map((segment, at) => (at >= from && at < until && segment.kind === 'work' ? change(segment) : segment)),
+    segments.map((segment, at) => (at >= index && at < range.until && segment.kind === 'work' ? change(segment) : segment)),
   )
 }
 
-/** Where a visit to an item begins. */
-function visitStart(segments: readonly Segment[], index: number): number {
-  let from = index
-  while (from > 0 && segments[from - 1]!.item === segments[index]!.item) from--
-  return from
-}
+/** What is never left out with a visit: a pause after rising, water, words, and a change of place, which leads on to what comes after it. */
+const STAY: ReadonlySet<Segment['kind']> = new Set(['pause', 'water', 'talk', 'change'])
 
 /**
  * Without what is dropped of what is still to come: a set goes on both its sides, with the rest that leads to it; a whole item with the way to it.
@@ -208,7 +207,7 @@ export function withDropped(timeline: Timeline, index: number, drops: readonly D
     )
     if (parts.length === 0) continue
     // never one side alone, and nothing that has begun
-    if (set !== undefined ? parts.some((at) => at <= begun) : parts.some((at) => at <= begun) && parts.some((at) => segments[at]!.side)) continue
+    if (parts.some((at) => at <= begun) && (set !== undefined || parts.some((at) => segments[at]!.side))) continue
     for (const at of parts) {
       if (at <= begun) continue
       const range = setAt(timeline, at)!
@@ -218,8 +217,7 @@ export function withDropped(timeline: Timeline, index: number, drops: readonly D
     }
   }
   if (gone.size === 0) return timeline
-  // a visit of which no work is left goes with its way, its kit and its showing; a pause after rising and water never do
-  const STAY: ReadonlySet<Segment['kind']> = new Set(['pause', 'water', 'talk'])
+  // a visit of which no work is left goes with its way, its kit and its showing
   for (const at of [...gone]) {
     const item = segments[at]!.item
     const from = visitStart(segments, at)
@@ -228,8 +226,7 @@ export function withDropped(timeline: Timeline, index: number, drops: readonly D
     if (!isEmpty || item === undefined) continue
     for (let each = from; each < until; each++) {
       const { kind } = segments[each]!
-      // the way to it leads on to what comes after it: a change of place stays
-      if (each > index && kind !== 'change' && !STAY.has(kind)) gone.add(each)
+      if (each > index && !STAY.has(kind)) gone.add(each)
     }
   }
   return retimed(

@@ -283,6 +283,9 @@ export function step(state: LeadState, event: LeadEvent): LeadState {
 /** Events each once, in the order that everybody gives them. */
 export const ordered = (events: readonly LeadEvent[]): LeadEvent[] => [...new Map(events.map((event) => [event.id, event])).values()].sort(inOrder)
 
+/** The judgement that a class was begun with, by its name: in its timeline the taps count. Nothing before it begins. */
+export const firstView = (events: readonly LeadEvent[]): string | undefined => events.find(({ kind }) => kind === 'start')?.view
+
 /** The live class as a fold over its events in order; each id counts once. */
 export const fold = (events: readonly LeadEvent[], timeline: Timeline, iCount = false): LeadState =>
   ordered(events).reduce(step, readyFor(timeline, iCount))

@@ -1,7 +1,7 @@
 export { withSetOf } from './course'
 export { type Cut, type CutKind, cutsAhead, cutsFor, setsToAdd } from './cuts'
 export { type Drop, LEAD_KINDS, type LeadEvent, leadEventSchema, SAID_WITH, type Said } from './event'
-export { canUncut, fold, isWaiting, type LeadState, ordered, owedSides, positionAt, readyFor, step } from './events'
+export { canUncut, firstView, fold, isWaiting, type LeadState, ordered, owedSides, positionAt, readyFor, step } from './events'
 export {
   decodeHeartRate,
   encodeHeartRate,
@@ -31,14 +31,12 @@ export {
   type LogValue,
   logEntrySchema,
   logRowSchema,
-  PRESENCES,
-  type Presence,
-  wasThere,
 } from './log'
 export { clockAt, type DeviceClock, inOrder, knowing, type Ordered, setClock, timeOfTap } from './order'
+export { PRESENCES, type Presence, wasThere } from './presence'
 export { asLed, itemTimes, type Led, ledLine } from './record'
 export { type LeadSound, soundsBetween } from './sounds'
 export { ledStretches } from './stretches'
-export { itemAsLed, nextLoad, type Take, takesIn } from './takes'
+export { itemAsLed, nextLoad, type Take, takesIn, waysOf } from './takes'
 export { type TodayChange, todayChanges } from './today'
 export { type LedItem, type LedUse, type LedView, ledView, ledViewSchema, viewWithout } from './view'

@@ -2,14 +2,10 @@ import { z } from 'zod'
 import { itemsOf, type PlanDraft } from '../plan'
 import type { Timeline } from '../timing'
 import type { LeadState } from './events'
+import { PRESENCES } from './presence'
 import type { Led } from './record'
 import { itemAsLed, takesIn } from './takes'
 import type { LedView } from './view'
-
-/** Whether somebody was there; nothing = nobody said. */
-export const PRESENCES = ['present', 'late', 'absent'] as const
-export type Presence = (typeof PRESENCES)[number]
-export const wasThere = (presence: Presence | null | undefined): boolean => presence === 'present' || presence === 'late'
 
 /** What is noted of a person in a tap, where it was not as usual. */
 export const LOG_MARKS = ['form-lost', 'two-more', 'needed-help'] as const
@@ -80,11 +76,14 @@ const FIELDS = ['presence', 'exertion', 'painDuring', 'painNextDay', 'note', 'ma
 const same = (one: LogValue, other: LogValue): boolean => JSON.stringify(one) === JSON.stringify(other)
 const isSaid = (value: LogValue): boolean => value !== null && !(Array.isArray(value) && value.length === 0)
 
+interface Logged {
+  rows: readonly LogRow[]
+  entries: readonly LogEntry[]
+  note: string | null
+}
+
 /** What of a log is corrected: values that had been said and are other now. What is said for the first time corrects nothing. */
-export function corrections(
-  before: { rows: readonly LogRow[]; entries: readonly LogEntry[]; note: string | null },
-  after: { rows: readonly LogRow[]; entries: readonly LogEntry[]; note: string | null },
-): Correction[] {
+export function corrections(before: Logged, after: Logged): Correction[] {
   const rows = after.rows.flatMap((row) => {
     const known = before.rows.find(({ clientId }) => clientId === row.clientId)
     if (!known) return []
@@ -133,9 +132,9 @@ export function derivedLog(state: LeadState, led: readonly Led[], views: Readonl
   const ids = [...new Set([...itemsOf(plan).map(({ item }) => item.id), ...state.timeline.segments.flatMap(({ item }) => item ?? [])])]
   const kept = new Set(ids.filter((id) => wasWorked(id, state.timeline, led)))
   const skipped = ids.filter((id) => !kept.has(id))
-  const entries = ids.flatMap((id) => {
+  const entries = [...kept].flatMap((id) => {
     const item = itemAsLed(views, state, id)
-    if (!item || skipped.includes(id)) return []
+    if (!item) return []
     return takesIn(item, state).map(({ person, variant, kg }) => ({ clientId: person, item: id, variant: variant ?? 'rest', kg: kg ?? null }))
   })
   const told = state.notes.flatMap(({ person }) => person ?? [])

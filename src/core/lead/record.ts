@@ -31,6 +31,9 @@ function passed(state: LeadState, from: number, until: number): Led[] {
   return found
 }
 
+/** Two stretches are one where nothing of this is other. */
+const SAME_WHEN = ['item', 'kind', 'set', 'side'] as const
+
 /**
  * A class as it went by the clock, from its start to its end or to the last tap: pauses and waiting belong to what was on. Stretches follow each other
  * without a gap.
@@ -43,12 +46,7 @@ export function asLed(events: readonly LeadEvent[], timeline: Timeline, iCount =
     if (since !== undefined && state.status !== 'ended') {
       for (const piece of passed(state, since, Math.max(since, event.at))) {
         const before = found.at(-1)
-        const same =
-          before &&
-          before.segment.item === piece.segment.item &&
-          before.segment.kind === piece.segment.kind &&
-          before.segment.set === piece.segment.set
-        if (before && same && before.segment.side === piece.segment.side) before.until = piece.until
+        if (before && SAME_WHEN.every((field) => before.segment[field] === piece.segment[field])) before.until = piece.until
         else found.push(piece)
       }
     }

@@ -22,8 +22,11 @@ export function takesIn(item: LedItem, { swaps, versions, loads }: Pick<LeadStat
   })
 }
 
+/** Everything that somebody may do, what they were given first. */
+export const waysOf = ({ takes, may }: LedUse): NonNullable<LedUse['takes']>[] => [...(takes ? [takes] : []), ...may]
+
 function wayOf(use: LedUse, own: string | undefined, swap: string | undefined): LedUse['takes'] {
-  const ways = [...(use.takes ? [use.takes] : []), ...use.may]
+  const ways = waysOf(use)
   if (own === 'rest') return undefined
   return ways.find(({ variant }) => variant === own) ?? (use.takes && ways.find(({ variant }) => variant === swap)) ?? use.takes
 }

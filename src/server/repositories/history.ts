@@ -1,7 +1,7 @@
-import { and, asc, avg, count, eq, sql } from 'drizzle-orm'
-import type { ClassNotes, LogMark, LogSide, Presence } from '@/core/lead'
+import { and, asc, avg, count, desc, eq, inArray, sql } from 'drizzle-orm'
+import type { ClassNotes, LeadEvent, LogMark, LogSide, Presence } from '@/core/lead'
 import type { Database } from '../db/connection'
-import { attendances, leadEvents, logEntries, sessions } from '../db/schema'
+import { attendances, classes, leadEvents, logEntries, rosterEntries, sessions } from '../db/schema'
 
 /** A class that somebody was noted in, with how it was for them. */
 export interface PersonDay {
@@ -14,6 +14,37 @@ export interface PersonDay {
   painNextDay: number | null
   note: string | null
   marks: LogMark[] | null
+}
+
+/** What somebody did in every class, in no order yet. */
+const taken = (db: Database, studioId: string, clientId: string) =>
+  db
+    .select({ day: sessions.day, item: logEntries.item, variant: logEntries.variant, kg: logEntries.kg, side: logEntries.side })
+    .from(logEntries)
+    .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
+    .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
+
+/** Taps about somebody, the oldest first. @param kinds left out = all */
+const tapsAbout = (db: Database, studioId: string, clientId: string, kinds?: LeadEvent['kind'][]) =>
+  db
+    .select({ day: sessions.day, at: leadEvents.at, kind: leadEvents.kind, text: leadEvents.text })
+    .from(leadEvents)
+    .innerJoin(sessions, eq(sessions.id, leadEvents.sessionId))
+    .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.person, clientId), kinds && inArray(leadEvents.kind, kinds)))
+    .orderBy(asc(leadEvents.at))
+
+/** Everything that names somebody beside what was noted: versions taken, taps about them, places on rosters. */
+export async function traceOf(db: Database, studioId: string, clientId: string) {
+  const [log, events, places] = await Promise.all([
+    taken(db, studioId, clientId).orderBy(desc(sessions.day)),
+    tapsAbout(db, studioId, clientId),
+    db
+      .select({ class: sql<string>`${classes.plan}->>'title'`, place: rosterEntries.place })
+      .from(rosterEntries)
+      .innerJoin(classes, eq(classes.id, rosterEntries.classId))
+      .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.clientId, clientId))),
+  ])
+  return { log, events, places }
 }
 
 /** Everything that was noted of somebody in classes, the oldest first. */
@@ -36,24 +67,8 @@ export async function personHistory(db: Database, studioId: string, clientId: st
       .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
       .where(and(eq(attendances.studioId, studioId), eq(attendances.clientId, clientId)))
       .orderBy(asc(sessions.day)),
-    db
-      .select({ day: sessions.day, item: logEntries.item, variant: logEntries.variant, kg: logEntries.kg, side: logEntries.side })
-      .from(logEntries)
-      .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
-      .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
-      .orderBy(asc(sessions.day)),
-    db
-      .select({ day: sessions.day, at: leadEvents.at, kind: leadEvents.kind, text: leadEvents.text })
-      .from(leadEvents)
-      .innerJoin(sessions, eq(sessions.id, leadEvents.sessionId))
-      .where(
-        and(
-          eq(leadEvents.studioId, studioId),
-          eq(leadEvents.person, clientId),
-          sql`${leadEvents.kind} in ('near-fall', 'stop-sign', 'incident', 'note')`,
-        ),
-      )
-      .orderBy(asc(leadEvents.at)),
+    taken(db, studioId, clientId).orderBy(asc(sessions.day)),
+    tapsAbout(db, studioId, clientId, ['near-fall', 'stop-sign', 'incident', 'note']),
   ])
   const entries: { day: string; item: string; variant: string; kg: number | null; side: LogSide | null }[] = done
   return { days: days satisfies PersonDay[], entries, told }

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { and, eq } from 'drizzle-orm'
+import { and, eq, inArray } from 'drizzle-orm'
 import { type LedView, ledViewSchema } from '@/core/lead'
 import type { Database } from '../db/connection'
 import { leadViews } from '../db/schema'
@@ -17,12 +17,16 @@ export async function keepView(db: Database, studioId: string, sessionId: string
   return id
 }
 
-/** The judgements of a session that taps speak of, by name. One that cannot be read is left out. */
+/**
+ * The judgements of a session that taps speak of, by name.
+ *
+ * @throws UnreadableError when one of them is damaged
+ */
 export async function viewsOf(db: Database, studioId: string, sessionId: string, wanted: readonly string[]): Promise<Map<string, LedView>> {
   if (wanted.length === 0) return new Map()
   const rows = await db
     .select({ id: leadViews.id, document: leadViews.document })
     .from(leadViews)
-    .where(and(eq(leadViews.studioId, studioId), eq(leadViews.sessionId, sessionId)))
-  return new Map(rows.filter(({ id }) => wanted.includes(id)).map(({ id, document }) => [id, readDocument(ledViewSchema, 'lead view', id, document)]))
+    .where(and(eq(leadViews.studioId, studioId), eq(leadViews.sessionId, sessionId), inArray(leadViews.id, [...new Set(wanted)])))
+  return new Map(rows.map(({ id, document }) => [id, readDocument(ledViewSchema, 'lead view', id, document)]))
 }

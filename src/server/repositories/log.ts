@@ -4,7 +4,7 @@ import type { CheckIn } from '@/core/client'
 import { type ClassNotes, type Correction, corrections, type LogEntry, type LogRow, type Presence, wasThere } from '@/core/lead'
 import { among } from '../db/among'
 import type { Database } from '../db/connection'
-import { attendances, classes, leadEvents, logChanges, logEntries, rosterEntries, sessions } from '../db/schema'
+import { attendances, logChanges, logEntries, sessions } from '../db/schema'
 import { StaleError } from '../stale'
 import { ownClients, ownSession } from './owned'
 import { getSession } from './sessions'
@@ -165,30 +165,6 @@ export const logOf = (db: Database, studioId: string, sessionId: string): Promis
     .select({ clientId: logEntries.clientId, item: logEntries.item, variant: logEntries.variant, kg: logEntries.kg, side: logEntries.side })
     .from(logEntries)
     .where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId)))
-
-/** Everything else that names somebody: versions taken, taps about them, places on rosters. */
-export async function traceOf(db: Database, studioId: string, clientId: string) {
-  const [log, events, places] = await Promise.all([
-    db
-      .select({ day: sessions.day, item: logEntries.item, variant: logEntries.variant, kg: logEntries.kg, side: logEntries.side })
-      .from(logEntries)
-      .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
-      .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))
-      .orderBy(desc(sessions.day)),
-    db
-      .select({ day: sessions.day, at: leadEvents.at, kind: leadEvents.kind, text: leadEvents.text })
-      .from(leadEvents)
-      .innerJoin(sessions, eq(sessions.id, leadEvents.sessionId))
-      .where(and(eq(leadEvents.studioId, studioId), eq(leadEvents.person, clientId)))
-      .orderBy(asc(leadEvents.at)),
-    db
-      .select({ class: sql<string>`${classes.plan}->>'title'`, place: rosterEntries.place })
-      .from(rosterEntries)
-      .innerJoin(classes, eq(classes.id, rosterEntries.classId))
-      .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.clientId, clientId))),
-  ])
-  return { log, events, places }
-}
 
 /** Every session in which somebody is noted, with what was noted, for that person's own export. */
 export const attendanceOfPerson = (db: Database, studioId: string, clientId: string) =>

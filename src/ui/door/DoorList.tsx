@@ -1,6 +1,8 @@
 'use client'
 import { useState } from 'react'
+import { wasThere } from '@/core/lead/presence'
 import { PersonBadge } from '../people/PersonBadge'
+import { Chip } from '../shell/Chip'
 import { standWords } from './doorWords'
 import { GuestForm } from './GuestForm'
 import { TodayPanel } from './TodayPanel'
@@ -14,7 +16,7 @@ const hasDue = ({ asks, readings, findings }: DoorPerson): boolean =>
 export function DoorList({ session, day, people: start }: { session: string; day: string; people: DoorPerson[] }) {
   const { people, failed, asUsual, say, late, away, finding, add } = useDoor(session, start)
   const [open, setOpen] = useState<string>()
-  const here = people.filter(({ presence }) => presence === 'present' || presence === 'late').length
+  const here = people.filter(({ presence }) => wasThere(presence)).length
   const toCome = people.filter(({ presence }) => presence === null).length
   return (
     <>
@@ -38,14 +40,12 @@ export function DoorList({ session, day, people: start }: { session: string; day
                 {failed.has(id) && <span className="wrong">{failed.get(id)}</span>}
               </div>
               <fieldset className="mt-1 grid grid-cols-[1.25fr_1.25fr_0.8fr_0.8fr] gap-1.5 whitespace-nowrap" aria-label={`${name} today`}>
-                <button
-                  type="button"
-                  aria-pressed={checkIn?.asUsual ?? false}
-                  className={`chip ${checkIn?.asUsual ? 'chip-on' : ''}`}
-                  onClick={() => (hasDue(person) && !checkIn?.asUsual && !isOpen ? setOpen(id) : asUsual(person))}
+                <Chip
+                  on={checkIn?.asUsual ?? false}
+                  onToggle={() => (hasDue(person) && !checkIn?.asUsual && !isOpen ? setOpen(id) : asUsual(person))}
                 >
                   As usual
-                </button>
+                </Chip>
                 <button
                   type="button"
                   aria-expanded={isOpen}
@@ -55,17 +55,12 @@ export function DoorList({ session, day, people: start }: { session: string; day
                 >
                   Not quite
                 </button>
-                <button
-                  type="button"
-                  aria-pressed={presence === 'late'}
-                  className={`chip ${presence === 'late' ? 'chip-on' : ''}`}
-                  onClick={() => late(person)}
-                >
+                <Chip on={presence === 'late'} onToggle={() => late(person)}>
                   Late
-                </button>
-                <button type="button" aria-pressed={isAway} className={`chip ${isAway ? 'chip-on' : ''}`} onClick={() => away(person)}>
+                </Chip>
+                <Chip on={isAway} onToggle={() => away(person)}>
                   Away
-                </button>
+                </Chip>
               </fieldset>
               {closed && !isAway && (
                 <p className="mt-1 border-l-4 border-effort pl-3">

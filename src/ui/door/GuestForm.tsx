@@ -2,6 +2,8 @@
 import { useRef, useState, useTransition } from 'react'
 import { letGuestIn } from '@/server/actions/door'
 import { answered, refusalWords } from '../shell/answered'
+import { Chip } from '../shell/Chip'
+import { GUEST_WORDS } from './doorWords'
 import type { DoorPerson } from './useDoor'
 
 const PREGNANT = [
@@ -45,7 +47,7 @@ export function GuestForm({ session, onIn }: { session: string; onIn: (person: D
         asks: [],
         findings: [],
         said: [],
-        notices: ['A guest: nothing is known but the age, so everything is taken on the cautious side.'],
+        notices: [GUEST_WORDS],
       })
       key.current = ''
       setGiven('')
@@ -76,15 +78,9 @@ export function GuestForm({ session, onIn }: { session: string; onIn: (person: D
       <fieldset className="flex gap-2">
         <legend className="sr-only">Pregnant</legend>
         {PREGNANT.map(([value, label]) => (
-          <button
-            key={value}
-            type="button"
-            aria-pressed={pregnant === value}
-            className={`chip ${pregnant === value ? 'chip-on' : ''}`}
-            onClick={() => setPregnant(value)}
-          >
+          <Chip key={value} on={pregnant === value} onToggle={() => setPregnant(value)}>
             {label}
-          </button>
+          </Chip>
         ))}
       </fieldset>
       {problem && (

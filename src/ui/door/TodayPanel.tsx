@@ -1,6 +1,8 @@
 import { addDays } from '@/core/client/calendar'
 import type { BodyRegion, CheckIn } from '@/core/client/record'
 import { SorePlaces } from '../people/BodyChart'
+import { Chip } from '../shell/Chip'
+import { Eleven } from '../shell/Eleven'
 import { ReadingField } from './ReadingField'
 import type { DayAsk, DoorPerson } from './useDoor'
 
@@ -21,33 +23,12 @@ interface Props {
   onUsual: () => void
 }
 
-function Chip({ on, onToggle, children }: { on: boolean; onToggle: (on: boolean) => void; children: React.ReactNode }) {
-  return (
-    <button type="button" aria-pressed={on} className={`chip ${on ? 'chip-on' : ''}`} onClick={() => onToggle(!on)}>
-      {children}
-    </button>
-  )
-}
-
-/** Pain in eleven taps, none of them far away. */
+/** Pain; a second tap on the same takes it back. */
 function Pain({ label, value, onChange }: { label: string; value: number | undefined; onChange: (value: number | undefined) => void }) {
   return (
     <fieldset>
       <legend>{label}</legend>
-      <div className="mt-1 grid grid-cols-[repeat(11,minmax(0,1fr))] gap-1">
-        {Array.from({ length: 11 }, (_, score) => (
-          <button
-            key={score}
-            type="button"
-            aria-pressed={value === score}
-            aria-label={`${label}: ${score}`}
-            className={`min-h-11 border-2 ${value === score ? 'border-plum bg-plum font-semibold text-on-plum' : 'border-line'}`}
-            onClick={() => onChange(value === score ? undefined : score)}
-          >
-            {score}
-          </button>
-        ))}
-      </div>
+      <Eleven label={label} value={value ?? null} onScore={(score) => onChange(value === score ? undefined : score)} />
     </fieldset>
   )
 }

@@ -26,6 +26,8 @@ export function todayWords(checkIn: CheckIn | null): string[] {
   ]
 }
 
+export const GUEST_WORDS = 'A guest: nothing is known but the age, so everything is taken on the cautious side.'
+
 const PRESENCE_WORDS: Record<Presence, string> = { present: 'here', late: 'here, came late', absent: 'not here today' }
 
 /** How somebody stands at the door, in one line. */

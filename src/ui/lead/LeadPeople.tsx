@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { owedSides } from '@/core/lead'
 import { grouped, list } from '../shell/list'
+import { nameIn } from './pack'
 import type { Lead } from './useLead'
 import type { OnNow } from './useOnNow'
 
@@ -9,7 +10,7 @@ export function LeadPeople({ lead, on }: { lead: Lead; on: OnNow }) {
   const { state, now, pack, view, tap } = lead
   const { segment, item, tracks, resting } = on
   const [asked, setAsked] = useState<string>()
-  const nameOf = (person: string) => pack.people.find(({ id }) => id === person)?.name ?? ''
+  const nameOf = (person: string) => nameIn(pack, person)
   const closed = Object.keys(view.closed)
   const rests = Object.entries(view.ownRests)
   const everySecond = rests.flatMap(([person, own]) => (own.some(({ code }) => code === 'every-second-set') ? [nameOf(person)] : []))

@@ -4,7 +4,7 @@ import { STOP_SEEN, type StopSeen } from '@/content/screening/stopSeen'
 import { STOP_FIRST, STOP_LISTS, STOP_STEPS } from '@/content/screening/stopSigns'
 import type { LeadEvent, Said } from '@/core/lead'
 import { clock } from '@/core/timing'
-import { PersonBadge } from '../people/PersonBadge'
+import { PersonChip } from '../people/PersonChip'
 import type { LeadPack } from './pack'
 
 interface Props {
@@ -61,16 +61,7 @@ function Who({ people, person, onWho }: { people: LeadPack['people']; person: st
       <legend className="text-soft">Who</legend>
       <div className="mt-1 flex flex-wrap gap-2">
         {people.map(({ id, name }) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={person === id}
-            className={`chip gap-2 ${person === id ? 'chip-on' : ''}`}
-            onClick={() => onWho(id)}
-          >
-            <PersonBadge id={id} name={name} size={26} />
-            {name}
-          </button>
+          <PersonChip key={id} id={id} name={name} on={person === id} onToggle={() => onWho(id)} />
         ))}
       </div>
     </fieldset>

@@ -1,8 +1,7 @@
-import type { LeadEvent } from '@/core/lead'
-import { type LeadState, type LedItem, nextLoad, type Said, takesIn } from '@/core/lead'
+import { type LeadEvent, type LeadState, type LedItem, nextLoad, type Said, takesIn, waysOf } from '@/core/lead'
 import { PersonBadge } from '../people/PersonBadge'
 import { Sheet } from '../shell/Sheet'
-import type { LeadPack } from './pack'
+import { type LeadPack, nameIn } from './pack'
 
 interface Props {
   item: LedItem
@@ -21,14 +20,8 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
     return about.movement === item.movement ? about.name : `${about.movement}: ${about.name}`
   }
   // what anybody may do can be for all: who may not stays with their own
-  const forAll = [
-    ...new Set([
-      ...item.shown,
-      ...Object.values(item.uses).flatMap(({ takes: own, may }) => [...(own ? [own] : []), ...may].map(({ variant }) => variant)),
-    ]),
-  ]
-  const count = (variant: string) =>
-    Object.values(item.uses).filter(({ takes: own, may }) => own?.variant === variant || may.some((way) => way.variant === variant)).length
+  const forAll = [...new Set([...item.shown, ...Object.values(item.uses).flatMap((use) => waysOf(use).map(({ variant }) => variant))])]
+  const count = (variant: string) => Object.values(item.uses).filter((use) => waysOf(use).some((way) => way.variant === variant)).length
   return (
     <Sheet open onClose={onClose} title={item.movement} wide>
       <div data-theme="dark" className="flex flex-col gap-5">
@@ -49,8 +42,7 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
         <ul>
           {takes.map(({ person, variant, kg }) => {
             const use = item.uses[person]!
-            const name = pack.people.find(({ id }) => id === person)?.name ?? ''
-            const ways = [...(use.takes ? [use.takes] : []), ...use.may]
+            const name = nameIn(pack, person)
             const load = (by: 'lighter' | 'heavier') => {
               const next = nextLoad(use, kg, by)
               return (
@@ -78,7 +70,7 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
                     value={variant ?? 'rest'}
                     onChange={({ target }) => tap('version', { item: item.id, person, variant: target.value })}
                   >
-                    {ways.map(({ variant: one, changes }) => (
+                    {waysOf(use).map(({ variant: one, changes }) => (
                       <option key={one} value={one}>
                         {nameOf(one)}
                         {changes.length > 0 && ` (${changes.join(', ')})`}

@@ -1,7 +1,7 @@
 import type { Cut, LedItem, Take } from '@/core/lead'
 import { clock, type Segment } from '@/core/timing'
 import { list } from '../shell/list'
-import type { LeadPack } from './pack'
+import { type LeadPack, nameIn } from './pack'
 
 export const KIND_WORDS: Record<Segment['kind'], string> = {
   link: 'Next',
@@ -75,13 +75,7 @@ export interface Track {
 }
 
 /** Who takes which version, with what it changes for them in words. */
-export function tracksOf(
-  item: LedItem,
-  takes: readonly Take[],
-  { people }: LeadPack,
-  swapped: string | undefined,
-): { tracks: Track[]; resting: string[] } {
-  const nameOf = (id: string) => people.find((person) => person.id === id)?.name ?? ''
+export function tracksOf(item: LedItem, takes: readonly Take[], pack: LeadPack, swapped: string | undefined): { tracks: Track[]; resting: string[] } {
   const order = [...new Set([...(swapped ? [swapped] : []), ...item.shown, ...takes.flatMap(({ variant }) => variant ?? [])])]
   const tracks = order.map((variant) => ({
     variant,
@@ -89,12 +83,12 @@ export function tracksOf(
       .filter((take) => take.variant === variant)
       .map(({ person, changes, kg }) => ({
         id: person,
-        name: nameOf(person),
+        name: nameIn(pack, person),
         words: [...changes, ...(kg === undefined ? [] : [`${kg} kg`])].join(', '),
       })),
   }))
   // nobody on the roster: what is planned is shown all the same
   const used = tracks.filter(({ people: own }) => own.length > 0)
-  const resting = takes.filter(({ variant }) => variant === undefined).map(({ person }) => nameOf(person))
+  const resting = takes.filter(({ variant }) => variant === undefined).map(({ person }) => nameIn(pack, person))
   return { tracks: used.length > 0 ? used : tracks.filter(({ variant }) => (swapped ? variant === swapped : item.shown.includes(variant))), resting }
 }

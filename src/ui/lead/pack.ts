@@ -52,6 +52,9 @@ export interface LeadPack {
   }
 }
 
+/** What somebody is called in the class; nothing for a person whom it does not know. */
+export const nameIn = ({ people }: Pick<LeadPack, 'people'>, person: string): string => people.find(({ id }) => id === person)?.name ?? ''
+
 /** What a projector needs: nothing about any person. */
 export const packForRoom = (pack: LeadPack): LeadPack => ({
   ...pack,

@@ -1,8 +1,9 @@
 'use client'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import {
   clockAt,
   type DeviceClock,
+  firstView,
   fold,
   knowing,
   type LeadEvent,
@@ -142,8 +143,9 @@ export function useLead(given: LeadPack, mode: LeadMode = 'lead'): Lead {
       .catch(() => undefined)
   }, [isMissing, session, mode])
 
-  const { timeline, iCount } = viewNamed(pack, events.find(({ kind }) => kind === 'start')?.view)
-  const state = fold(events, timeline, iCount)
+  const { timeline, iCount } = viewNamed(pack, firstView(events))
+  // ten times a second nothing was tapped
+  const state = useMemo(() => fold(events, timeline, iCount), [events, timeline, iCount])
 
   const tap = useCallback(
     (kind: LeadEvent['kind'], more: Said = {}): string => {

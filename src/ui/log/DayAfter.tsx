@@ -3,6 +3,7 @@ import { useState, useTransition } from 'react'
 import { sayDayAfter } from '@/server/actions/sessions'
 import { PersonBadge } from '../people/PersonBadge'
 import { answered, refusalWords } from '../shell/answered'
+import { Chip } from '../shell/Chip'
 
 export interface AskedAfter {
   session: string
@@ -52,16 +53,9 @@ export function DayAfter({ classes }: { classes: readonly AskedAfter[] }) {
                   <PersonBadge id={id} name={name} size={30} />
                   <span className="w-28 truncate font-semibold">{name}</span>
                   {ANSWERS.map(([pain, words]) => (
-                    <button
-                      key={pain}
-                      type="button"
-                      aria-pressed={now === pain}
-                      aria-label={`${name}, pain the day after: ${words}`}
-                      className={`chip ${now === pain ? 'chip-on' : ''}`}
-                      onClick={() => say(session, id, pain)}
-                    >
+                    <Chip key={pain} on={now === pain} aria-label={`${name}, pain the day after: ${words}`} onToggle={() => say(session, id, pain)}>
                       {words}
-                    </button>
+                    </Chip>
                   ))}
                 </li>
               )

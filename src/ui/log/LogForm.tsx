@@ -1,7 +1,9 @@
 'use client'
 import { EXERTION_WORDS } from '@/core/effort'
-import { CLASS_CHIPS, LOG_MARKS, type LogRow } from '@/core/lead'
-import { PersonBadge } from '../people/PersonBadge'
+import { CLASS_CHIPS, LOG_MARKS, type LogRow, wasThere } from '@/core/lead'
+import { PersonChip } from '../people/PersonChip'
+import { Chip } from '../shell/Chip'
+import { Eleven } from '../shell/Eleven'
 import { SaveBar } from '../shell/SaveBar'
 import { type LogItem, LogItems } from './LogItems'
 import { CHIP_WORDS, MARK_WORDS, PACE_WORDS } from './logWords'
@@ -36,20 +38,18 @@ function Presences({ people, log }: { people: LogStart['people']; log: Log }) {
       <ul className="mt-2 flex flex-wrap gap-2">
         {log.rows.map(({ clientId, presence }) => {
           const name = people.find(({ id }) => id === clientId)?.name ?? ''
-          const here = presence === 'present' || presence === 'late'
           return (
             <li key={clientId}>
-              <button
-                type="button"
-                aria-pressed={here}
-                className={`chip gap-2 ${here ? 'chip-on' : ''} ${presence === 'absent' ? 'text-soft line-through' : ''}`}
-                onClick={() => log.setPresence(clientId, here ? 'absent' : 'present')}
+              <PersonChip
+                id={clientId}
+                name={name}
+                on={wasThere(presence)}
+                className={presence === 'absent' ? 'text-soft line-through' : ''}
+                onToggle={(here) => log.setPresence(clientId, here ? 'present' : 'absent')}
               >
-                <PersonBadge id={clientId} name={name} size={26} />
-                {name}
                 {presence === 'late' && ' (late)'}
                 {presence === null && ' ?'}
-              </button>
+              </PersonChip>
             </li>
           )
         })}
@@ -76,18 +76,12 @@ function Ratings({ people, log }: { people: LogStart['people']; log: Log }) {
       <ul className="mt-2 flex flex-wrap gap-2">
         {log.here.map((row) => {
           const name = people.find(({ id }) => id === row.clientId)?.name ?? ''
-          const isChosen = log.chosen.includes(row.clientId)
           return (
             <li key={row.clientId}>
-              <button
-                type="button"
-                aria-pressed={isChosen}
-                className={`chip gap-2 ${isChosen ? 'chip-on' : ''}`}
-                onClick={() => log.choose(row.clientId)}
-              >
-                <PersonBadge id={row.clientId} name={name} size={26} />
-                {name} <span className="text-[0.95rem] text-soft">{shortOf(row)}</span>
-              </button>
+              <PersonChip id={row.clientId} name={name} on={log.chosen.includes(row.clientId)} onToggle={() => log.choose(row.clientId)}>
+                {' '}
+                <span className="text-[0.95rem] text-soft">{shortOf(row)}</span>
+              </PersonChip>
             </li>
           )
         })}
@@ -101,19 +95,11 @@ function Ratings({ people, log }: { people: LogStart['people']; log: Log }) {
                 ({letter}){key === 'exertion' && ': 2 easy, 3 moderate, 4 somewhat hard, 5 hard, 7 very hard, 10 maximal'}
               </span>
             </legend>
-            <div className="grid grid-cols-[repeat(11,minmax(0,1fr))] gap-1">
-              {Array.from({ length: 11 }, (_, value) => (
-                <button
-                  key={value}
-                  type="button"
-                  className="min-h-11 border-2 border-line text-[1.05rem] leading-none hover:border-plum"
-                  aria-label={`${label}: ${value}${key === 'exertion' ? `, ${EXERTION_WORDS[value]}` : ''}`}
-                  onClick={() => log.rate(key, value)}
-                >
-                  {value}
-                </button>
-              ))}
-            </div>
+            <Eleven
+              label={label}
+              onScore={(value) => log.rate(key, value)}
+              {...(key === 'exertion' && { wordsOf: (score: number) => EXERTION_WORDS[score] ?? '' })}
+            />
           </fieldset>
         ))}
         <div className="flex flex-wrap gap-2">
@@ -146,30 +132,19 @@ function ClassChips({ items, log }: { items: readonly LogItem[]; log: Log }) {
       <h2>The class</h2>
       <div className="flex flex-wrap gap-2">
         {(['quicker', 'usual', 'slower'] as const).map((pace) => (
-          <button
-            key={pace}
-            type="button"
-            aria-pressed={notes.pace === pace}
-            className={`chip ${notes.pace === pace ? 'chip-on' : ''}`}
-            onClick={() => setNotes({ pace: notes.pace === pace ? null : pace })}
-          >
+          <Chip key={pace} on={notes.pace === pace} onToggle={(on) => setNotes({ pace: on ? pace : null })}>
             {PACE_WORDS[pace]}
-          </button>
+          </Chip>
         ))}
-        {CLASS_CHIPS.map((chip) => {
-          const on = notes.chips.includes(chip)
-          return (
-            <button
-              key={chip}
-              type="button"
-              aria-pressed={on}
-              className={`chip ${on ? 'chip-on' : ''}`}
-              onClick={() => setNotes({ chips: on ? notes.chips.filter((one) => one !== chip) : [...notes.chips, chip] })}
-            >
-              {CHIP_WORDS[chip]}
-            </button>
-          )
-        })}
+        {CLASS_CHIPS.map((chip) => (
+          <Chip
+            key={chip}
+            on={notes.chips.includes(chip)}
+            onToggle={(on) => setNotes({ chips: on ? [...notes.chips, chip] : notes.chips.filter((one) => one !== chip) })}
+          >
+            {CHIP_WORDS[chip]}
+          </Chip>
+        ))}
       </div>
       <fieldset>
         <legend>What was hardest</legend>
@@ -177,15 +152,9 @@ function ClassChips({ items, log }: { items: readonly LogItem[]; log: Log }) {
           {items
             .filter(({ skipped }) => !skipped)
             .map(({ item, movement }) => (
-              <button
-                key={item}
-                type="button"
-                aria-pressed={notes.hardest === item}
-                className={`chip ${notes.hardest === item ? 'chip-on' : ''}`}
-                onClick={() => setNotes({ hardest: notes.hardest === item ? null : item })}
-              >
+              <Chip key={item} on={notes.hardest === item} onToggle={(on) => setNotes({ hardest: on ? item : null })}>
                 {movement}
-              </button>
+              </Chip>
             ))}
         </div>
       </fieldset>

@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { LOG_SIDES } from '@/core/lead'
 import { clock } from '@/core/timing'
+import { Chip } from '../shell/Chip'
 import { SIDE_WORDS } from './logWords'
 import type { Log, LogPerson } from './useLog'
 
@@ -96,15 +97,9 @@ export function LogItems({ items, people, log }: Props) {
                     {sided && (
                       <span className="flex gap-1">
                         {LOG_SIDES.map((side) => (
-                          <button
-                            key={side}
-                            type="button"
-                            aria-pressed={entry.side === side}
-                            className={`chip ${entry.side === side ? 'chip-on' : ''}`}
-                            onClick={() => log.setEntry(entry.clientId, item, { side: entry.side === side ? null : side })}
-                          >
+                          <Chip key={side} on={entry.side === side} onToggle={(on) => log.setEntry(entry.clientId, item, { side: on ? side : null })}>
                             {SIDE_WORDS[side]}
-                          </button>
+                          </Chip>
                         ))}
                       </span>
                     )}

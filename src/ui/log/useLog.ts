@@ -1,7 +1,7 @@
 'use client'
 import { useState, useTransition } from 'react'
 import { problemsText } from '@/core/formats/files'
-import type { ClassNotes, LogEntry, LogMark, LogRow, Presence } from '@/core/lead'
+import { type ClassNotes, type LogEntry, type LogMark, type LogRow, type Presence, wasThere } from '@/core/lead'
 import { saveLog } from '@/server/actions/sessions'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 
@@ -24,7 +24,7 @@ export interface LogStart {
   fresh: boolean
 }
 
-const isHere = ({ presence }: LogRow): boolean => presence === 'present' || presence === 'late'
+const isHere = ({ presence }: LogRow): boolean => wasThere(presence)
 
 /** The log of a session: what is tapped, for those who are chosen or for everybody who was there, and how it is kept. */
 export function useLog({ id, revision: startRevision, rows: startRows, entries: startEntries, note: startNote, notes: startNotes, fresh }: LogStart) {

@@ -16,6 +16,9 @@ export const dayWords = (day: Day): string => inWords(day, 'long', 'long')
 /** "Mon 30 Nov 2026", where room is scarce. */
 export const shortDay = (day: Day): string => inWords(day, 'short', 'short')
 
+/** "30 Nov", along an axis. */
+export const dayAndMonth = (day: Day): string => shortDay(day).split(' ').slice(1, 3).join(' ')
+
 /** "30 November 2026" */
 export const dateWords = (day: Day): string => inWords(day, undefined, 'long')
 

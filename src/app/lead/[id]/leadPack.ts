@@ -1,5 +1,5 @@
 import { houseWords } from '@/content/houseRules'
-import { fold, type LedView } from '@/core/lead'
+import { firstView, fold, type LedView, waysOf } from '@/core/lead'
 import { describePicture } from '@/core/movement'
 import { LEVEL_LETTERS, type PlanDraft } from '@/core/plan'
 import { musicOf, treadLine } from '@/core/timing'
@@ -35,7 +35,7 @@ export async function leadPack(db: Database, studio: Studio, session: StoredSess
   const { settings } = studio
   const { timeline, iCount } = beganWith(led)
   const state = fold(led.events, timeline, iCount)
-  const wanted = new Set([led.viewId, led.events.find(({ kind }) => kind === 'start')?.view ?? led.viewId, ...Object.values(state.viewOf)])
+  const wanted = new Set([led.viewId, firstView(led.events) ?? led.viewId, ...Object.values(state.viewOf)])
   const views = Object.fromEntries([...led.views].filter(([id]) => wanted.has(id)))
   const all = Object.values(views)
   const shown = new Set(
@@ -43,7 +43,7 @@ export async function leadPack(db: Database, studio: Studio, session: StoredSess
   )
   const named = new Set([
     ...shown,
-    ...all.flatMap(({ items }) => items.flatMap(({ uses }) => Object.values(uses).flatMap(({ may }) => may.map(({ variant }) => variant)))),
+    ...all.flatMap(({ items }) => items.flatMap(({ uses }) => Object.values(uses).flatMap((use) => waysOf(use).map(({ variant }) => variant)))),
   ])
   const letters = lettersIn(led.view)
   const variants = [...named].flatMap((id): [string, LeadVariant][] => {

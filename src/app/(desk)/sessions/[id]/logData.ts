@@ -1,4 +1,4 @@
-import { asLed, classNotesSchema, derivedLog, fold, itemTimes, type LeadState, type Led, type LedView, type LogEntry, type LogRow } from '@/core/lead'
+import { asLed, classNotesSchema, derivedLog, fold, itemTimes, type LeadState, type Led, type LogEntry, type LogRow } from '@/core/lead'
 import { type Catalogue, ladderOf } from '@/core/movement'
 import { itemsOf } from '@/core/plan'
 import type { Timeline } from '@/core/timing'
@@ -54,9 +54,8 @@ export async function sessionLog(db: Database, studio: Taught, session: StoredSe
   ])
   const { timeline: planned, iCount } = beganWith(led)
   const state = fold(led.events, planned, iCount)
-  const views: Map<string, LedView> = new Map([...led.views, [led.viewId, led.view]])
   const pieces = asLed(led.events, planned, iCount)
-  const derived = derivedLog({ ...state, view: state.view ?? led.viewId }, pieces, views, session.plan)
+  const derived = derivedLog({ ...state, view: state.view ?? led.viewId }, pieces, led.views, session.plan)
   const times = new Map(itemTimes(planned, pieces).map((one) => [one.item, one]))
   const wasLed = state.startedAt !== undefined
   const names = callNames(there.everybody.map(({ record }) => record))

@@ -4,12 +4,11 @@ import { getClass } from '@/server/repositories/classes'
 import { classHistory } from '@/server/repositories/history'
 import { Charted } from '@/ui/history/Charted'
 import { CHIP_WORDS, PACE_WORDS } from '@/ui/log/logWords'
-import { shortDay } from '@/ui/shell/days'
+import { dayAndMonth, shortDay } from '@/ui/shell/days'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'History' }
 
-const label = (day: string): string => shortDay(day).split(' ').slice(1, 3).join(' ')
 const tenth = (value: number | null): number | null => (value === null ? null : Math.round(value * 10) / 10)
 
 /** What a class has come to over the weeks: who came, how hard it was, how long it really took, what was to be changed. */
@@ -41,13 +40,13 @@ export default async function ClassHistoryPage({ params }: { params: Promise<{ i
           <Charted
             title="Who came"
             words={`Between ${Math.min(...led.map(({ came }) => came))} and ${Math.max(...led.map(({ came }) => came))} people.`}
-            points={led.map(({ day, came }) => ({ label: label(day), came }))}
+            points={led.map(({ day, came }) => ({ label: dayAndMonth(day), came }))}
             series={[{ key: 'came', name: 'Came', tone: 'plum' }]}
           />
           <Charted
             title="How hard it was, and pain the day after"
             words="Means of those who said something, 0 to 10."
-            points={led.map(({ day, exertion, painNextDay }) => ({ label: label(day), exertion: tenth(exertion), pain: tenth(painNextDay) }))}
+            points={led.map(({ day, exertion, painNextDay }) => ({ label: dayAndMonth(day), exertion: tenth(exertion), pain: tenth(painNextDay) }))}
             series={[
               { key: 'exertion', name: 'Exertion', tone: 'effort' },
               { key: 'pain', name: 'Pain the day after', tone: 'ink', dash: '6 4' },
@@ -59,7 +58,9 @@ export default async function ClassHistoryPage({ params }: { params: Promise<{ i
               title="How long it took"
               words={`Promised ${stored.plan.promisedMinutes} minutes; ${late === 0 ? 'never more than a minute over' : `more than a minute over ${late === 1 ? 'once' : `${late} times`}`}.`}
               points={led.flatMap(({ day, tookSeconds }) =>
-                tookSeconds === null ? [] : [{ label: label(day), took: Math.round(tookSeconds / 6) / 10, promised: stored.plan.promisedMinutes }],
+                tookSeconds === null
+                  ? []
+                  : [{ label: dayAndMonth(day), took: Math.round(tookSeconds / 6) / 10, promised: stored.plan.promisedMinutes }],
               )}
               series={[
                 { key: 'took', name: 'Took', tone: 'plum' },

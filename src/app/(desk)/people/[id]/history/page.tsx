@@ -7,14 +7,12 @@ import { getClient } from '@/server/repositories/clients'
 import { type PersonDay, personHistory } from '@/server/repositories/history'
 import { Charted } from '@/ui/history/Charted'
 import { MARK_WORDS, SIDE_WORDS } from '@/ui/log/logWords'
-import { dateWords, shortDay } from '@/ui/shell/days'
+import { dateWords, dayAndMonth } from '@/ui/shell/days'
 import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'History' }
 
-/** "23 Nov" */
-const label = (day: string): string => shortDay(day).split(' ').slice(1, 3).join(' ')
 const mean = (values: readonly number[]): string => (values.reduce((sum, value) => sum + value, 0) / values.length).toFixed(1)
 const said = (days: readonly PersonDay[], key: 'exertion' | 'painDuring' | 'painNextDay'): number[] =>
   days.flatMap((day) => (day[key] === null ? [] : [day[key]]))
@@ -77,7 +75,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
                 ? 'Nothing was noted.'
                 : `On the whole ${mean(exertion)} of 10; the least ${Math.min(...exertion)}, the most ${Math.max(...exertion)}.`
             }
-            points={came.map((day) => ({ label: label(day.day), exertion: day.exertion }))}
+            points={came.map((day) => ({ label: dayAndMonth(day.day), exertion: day.exertion }))}
             series={[{ key: 'exertion', name: 'Exertion', tone: 'effort' }]}
             max={10}
           />
@@ -88,7 +86,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
                 ? 'Nothing was noted.'
                 : `In class ${during.length > 0 ? `${mean(during)} of 10, at most ${Math.max(...during)}` : 'not noted'}; the day after ${after.length > 0 ? `${mean(after)}, at most ${Math.max(...after)}` : 'not noted'}.`
             }
-            points={came.map((day) => ({ label: label(day.day), during: day.painDuring, after: day.painNextDay }))}
+            points={came.map((day) => ({ label: dayAndMonth(day.day), during: day.painDuring, after: day.painNextDay }))}
             series={[
               { key: 'during', name: 'In class', tone: 'plum' },
               { key: 'after', name: 'The day after', tone: 'ink', dash: '6 4' },
@@ -102,7 +100,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
                 key={`${movement} steps`}
                 title={`${movement}: along the ladder`}
                 words={`From “${steps[0]!.name}” to “${steps.at(-1)!.name}”, of ${steps[0]!.of} steps.`}
-                points={steps.map(({ day, step }) => ({ label: label(day), step }))}
+                points={steps.map(({ day, step }) => ({ label: dayAndMonth(day), step }))}
                 series={[{ key: 'step', name: 'Step', tone: 'plum' }]}
                 max={steps[0]!.of}
               />
@@ -114,7 +112,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
                 key={movement}
                 title={`${movement}: weight`}
                 words={`First ${kilos[0]} kg, last ${kilos.at(-1)} kg.`}
-                points={steps.filter(({ kg }) => kg !== null).map(({ day, kg }) => ({ label: label(day), kg }))}
+                points={steps.filter(({ kg }) => kg !== null).map(({ day, kg }) => ({ label: dayAndMonth(day), kg }))}
                 series={[{ key: 'kg', name: 'Weight', tone: 'plum' }]}
                 unit=" kg"
               />

@@ -9,6 +9,7 @@ import { getSession } from '@/server/repositories/sessions'
 import { peopleOn } from '@/server/roster'
 import { RULE_BASE } from '@/server/ruleBase'
 import { DoorList } from '@/ui/door/DoorList'
+import { GUEST_WORDS } from '@/ui/door/doorWords'
 import type { DayAsk, DoorPerson } from '@/ui/door/useDoor'
 import { named } from '../../../../named'
 
@@ -52,7 +53,7 @@ function noticesOf({ pending, gates }: Assessment, record: ClientRecord, last: L
       : []),
     ...(pending.length > 0 ? ['A clinician’s agreement is still to come: effort stays at 4, steps stay soft.'] : []),
     ...(record.screening?.completedOn === undefined && record.guestOn === undefined ? ['Has not answered the health questions yet.'] : []),
-    ...(record.guestOn !== undefined ? ['A guest: nothing is known but the age, so everything is taken on the cautious side.'] : []),
+    ...(record.guestOn !== undefined ? [GUEST_WORDS] : []),
     ...gates.flatMap(({ outcome, text }) => (outcome === 'limits' && record.screening?.completedOn !== undefined ? [text] : [])),
   ]
 }

@@ -1,6 +1,7 @@
 import { getClient } from '@/server/repositories/clients'
+import { traceOf } from '@/server/repositories/history'
 import { letterContent, lettersOf } from '@/server/repositories/letters'
-import { attendanceOfPerson, traceOf } from '@/server/repositories/log'
+import { attendanceOfPerson } from '@/server/repositories/log'
 import { overrulesOf } from '@/server/repositories/overrules'
 import { screeningsOf } from '@/server/repositories/screenings'
 import { withId } from '../../../answers'
