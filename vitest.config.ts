@@ -13,6 +13,9 @@ export default defineConfig({
     // without a terminal: what failed, and the counts
     silent: process.stdout.isTTY ? false : 'passed-only',
     reporters: process.stdout.isTTY ? ['default'] : ['minimal'],
+    // the library is measured once in each process and not once in each file; every core works
+    isolate: false,
+    maxWorkers: '100%',
     // outer limits only: a busy machine lengthens the run and fails nothing
     testTimeout: 1_800_000,
     hookTimeout: 1_800_000,

@@ -1,4 +1,5 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
+import { test } from './hall'
 import { newClass, register } from './register'
 
 /** A version from the library, at the end of the main part. */
@@ -116,6 +117,31 @@ test('what somebody lifts is kept with them and shown in the class', async ({ pa
   await page.getByLabel('Their own, kg').fill('0.5')
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText(/lifts 0.5 kg in this movement/)).toBeVisible()
+})
+
+test('a house of pounds says and takes pounds', async ({ page }) => {
+  const masses = async (label: string) => {
+    await page.goto('/settings')
+    await page.getByLabel('Masses').selectOption({ label })
+    await page.getByRole('button', { name: 'Save' }).click()
+    await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible()
+  }
+  await masses('in pounds')
+  await register(page, 'Poundella')
+  await newClass(page, 'Pounds')
+  await page.getByRole('button', { name: /^Roster/ }).click()
+  await page.getByRole('checkbox', { name: 'Poundella' }).check()
+  await page.getByRole('button', { name: /^Keep these/ }).click()
+  await added(page, 'hammer curl, sitting tall, light weights')
+  await expect(page.locator('tr[data-item]').first()).toContainText('2 lb')
+  await page
+    .getByRole('button', { name: /^Poundella, / })
+    .first()
+    .click()
+  await page.getByLabel('Their own, lb').fill('1')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText(/lifts 1 lb in this movement/)).toBeVisible()
+  await masses('in kilograms')
 })
 
 const XSPF = `<?xml version="1.0" encoding="UTF-8"?>

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './hall'
 import { newClass, register } from './register'
 
 test('a class is moved, meets on a single day and not on a day off, is copied, removed and put back', async ({ page }) => {

@@ -1,4 +1,5 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
+import { test } from './hall'
 import { leadIt, newClass } from './register'
 
 /** A class of one movement by the clock, long enough to be looked at; its lead screen is open. */

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './hall'
 
 test('search narrows as one types, and what a keypress takes is noted', async ({ page }) => {
   await page.goto('/movements')
@@ -98,7 +99,7 @@ test('filters: place, conditions, and who of a class', async ({ page }) => {
 
 test('a ladder: choosing a step, load and height change the moments', async ({ page }) => {
   await page.goto('/movements/lateral-raise')
-  await page.getByRole('button', { name: 'Standing, 1.5 kg' }).click()
+  await page.getByRole('button', { name: 'Standing, medium weights' }).click()
   const shoulder = page.locator('dt', { hasText: 'shoulder' }).locator('xpath=following-sibling::dd')
   const before = Number(await shoulder.textContent())
   await page.getByRole('slider', { name: 'Load' }).focus()

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './hall'
 import { register } from './register'
 
 test('a class is begun from another, shorter and without kit, and it is said what had to give way', async ({ page }) => {

@@ -1,4 +1,5 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
+import { test } from './hall'
 import { newClass, register } from './register'
 
 /** A class with somebody in it, with its session. @returns their addresses */

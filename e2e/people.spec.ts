@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
+import { test } from './hall'
 import { register } from './register'
 
 const openClass = async (page: Page, title: string) => {

@@ -3,9 +3,10 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import { answers as answersAt, fixedDay, ours, serve } from '../scripts/hall.mjs'
 import { startPostgres } from '../scripts/postgres.mjs'
+import { test } from './hall'
 
 const freePort = () =>
   new Promise<number>((resolve) => {
@@ -56,8 +57,8 @@ test('a plan survives the death of the server right after "Saved" was shown, 20 
   rmSync(path.dirname(folder), { recursive: true, force: true })
 })
 
-test('the running server gives a whole backup and has its data checked', async () => {
-  const place = (name: string) => path.join(process.env.VELVET_E2E_FOLDER!, name)
+test('the running server gives a whole backup and has its data checked', async ({ hall }) => {
+  const place = (name: string) => path.join(hall.folder, name)
   const run = (folder: string, ...words: string[]) =>
     spawnSync(process.execPath, ours('data.ts', ...words), { env: fixedDay(place(folder)), encoding: 'utf8' })
   expect(run('data', 'backup', place('whole.gz'))).toMatchObject({
@@ -69,8 +70,8 @@ test('the running server gives a whole backup and has its data checked', async (
   expect(run('taken-up', 'restore', place('whole.gz'))).toMatchObject({ status: 0, stdout: expect.stringMatching(/^Restored: \d+ people/) })
 })
 
-test('a second server on the same data folder is refused with one clear line', async () => {
-  const second = start(await freePort(), path.join(process.env.VELVET_E2E_FOLDER!, 'data'))
+test('a second server on the same data folder is refused with one clear line', async ({ hall }) => {
+  const second = start(await freePort(), path.join(hall.folder, 'data'))
   let said = ''
   second.stderr!.on('data', (text) => {
     said += String(text)
@@ -79,9 +80,9 @@ test('a second server on the same data folder is refused with one clear line', a
   expect(said).toMatch(/in use by another running server\. Stop that server first, or set VELVET_DATA/)
 })
 
-test('a taken port is said in one line', () => {
+test('a taken port is said in one line', ({ hall }) => {
   const { status, stderr } = spawnSync(process.execPath, ['scripts/serve.mjs'], {
-    env: { ...process.env, PORT: process.env.VELVET_E2E_PORT },
+    env: { ...process.env, PORT: String(hall.port) },
     encoding: 'utf8',
   })
   expect(status).toBe(1)

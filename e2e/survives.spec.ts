@@ -3,8 +3,9 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { type BrowserContext, chromium, expect, type Page, test } from '@playwright/test'
+import { type BrowserContext, chromium, expect, type Page } from '@playwright/test'
 import { answers as answersAt, CHROMIUM, fill, fixedDay, serve } from '../scripts/hall.mjs'
+import { test } from './hall'
 
 const freePort = () =>
   new Promise<number>((resolve) => {

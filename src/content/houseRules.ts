@@ -125,6 +125,16 @@ export const HOUSE_RULE_WORDS: { [K in HouseRule]: { title: string; choices: Rec
       },
     },
   },
+  masses: {
+    title: 'Masses',
+    choices: {
+      kg: { label: 'in kilograms', because: 'Weights are sold in kilograms here.' },
+      lb: {
+        label: 'in pounds',
+        because: 'Weights are sold in pounds here; what the library says is rounded down to the half pound, never up.',
+      },
+    },
+  },
 }
 
 /** The chosen way of a rule, in words. */

@@ -2,11 +2,11 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import type { LeadEvent } from '@/core/lead'
 import { HOUSE_RATES } from '@/core/timing'
-import { addDays } from '@/core/vocabulary'
+import { addDays, DEFAULT_HOUSE_RULES } from '@/core/vocabulary'
 import { type Connection, openMemory } from './db/connection'
 import { loadDemo } from './demo'
 import { experienceOf, experiencesOf, paceToday } from './experience'
-import { notePace } from './leading'
+import { type Leading, notePace } from './leading'
 import { listClasses, rosterOf, type StoredClass } from './repositories/classes'
 import { addEvents } from './repositories/leadEvents'
 import { getSession, listSessions, openSession } from './repositories/sessions'
@@ -14,13 +14,16 @@ import { theStudio } from './repositories/studios'
 
 const DAY = '2026-11-24'
 let held: Connection
-let studio = { id: '', settings: {} }
+let studio: Leading = { id: '', settings: { houseRules: DEFAULT_HOUSE_RULES } }
 let stored: StoredClass
 let size = 0
 
 beforeAll(async () => {
   held = await openMemory()
-  studio = { id: (await theStudio(held.db, { id: randomUUID(), name: 'Test hall', instructor: 'Nobody' })).id, settings: {} }
+  studio = {
+    id: (await theStudio(held.db, { id: randomUUID(), name: 'Test hall', instructor: 'Nobody' })).id,
+    settings: { houseRules: DEFAULT_HOUSE_RULES },
+  }
   await loadDemo(held.db, studio.id, DAY)
   stored = (await listClasses(held.db, studio.id)).find(({ plan }) => plan.title === 'Bones and balance')!
   size = (await rosterOf(held.db, studio.id, stored.id)).length

@@ -138,11 +138,13 @@ export const askClass = <K extends 'first' | 'sheet' | 'led' | 'cells'>(
   { own }: Shelf,
   kind: K,
   place: string,
-  { plan, people, experience }: JudgeQuestions[K]['ask'],
-): Promise<JudgeQuestions[K]['answer']> =>
-  remembered(`${kind} ${place}`, [plan, own, ...peopleKey(people), experience.pace, ...experience.knows], () =>
-    askOn(own, kind, { plan, people, experience } as JudgeQuestions[K]['ask']),
+  ask: JudgeQuestions[K]['ask'],
+): Promise<JudgeQuestions[K]['answer']> => {
+  const { plan, people, experience, ...more } = ask
+  return remembered(`${kind} ${place}`, [plan, own, ...peopleKey(people), experience.pace, ...experience.knows, ...Object.values(more)], () =>
+    askOn(own, kind, ask),
   )
+}
 
 /** The stair of a plan. */
 export const askStair = ({ own }: Shelf, place: string, plan: JudgeQuestions['stair']['ask']['plan']) =>

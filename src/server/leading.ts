@@ -2,6 +2,7 @@ import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { firstView, fold, type LeadEvent, type LedView, ledStretches } from '@/core/lead'
 import { checkPlan, movementsOf } from '@/core/plan'
+import type { Settings } from '@/core/vocabulary'
 import type { Database } from './db/connection'
 import { experienceOf, type Taught } from './experience'
 import { askClass } from './judging'
@@ -47,7 +48,7 @@ const partOfIt = ({ everybody, attendance }: SessionPeople): StoredClient[] =>
  */
 export async function judgedSession(
   db: Database,
-  studio: Taught,
+  studio: Leading,
   session: StoredSession,
   there: SessionPeople,
   beforeTheDoor = false,
@@ -59,10 +60,18 @@ export async function judgedSession(
     peopleOfAll(db, studio.id, [{ roster, day, classId, ...(beforeTheDoor && { beforeTheDoor: true as const }) }]),
     experienceOf(db, studio, { classId, size: there.rostered, day }),
   ])
-  const view = await askClass(shelf, 'led', `${id}${beforeTheDoor ? ' before' : ''}`, { plan, people: people ?? [], experience })
+  const view = await askClass(shelf, 'led', `${id}${beforeTheDoor ? ' before' : ''}`, {
+    plan,
+    people: people ?? [],
+    experience,
+    masses: studio.settings.houseRules.masses,
+  })
   if ('problem' in view) throw new InvalidPlanError(view.problem)
   return view
 }
+
+/** The studio in which a class is led: how it says masses. */
+export type Leading = Taught & { settings: Pick<Settings, 'houseRules'> }
 
 /** A session as it is led: its taps, and the judgements that they speak of. */
 export interface LedSession {
@@ -75,7 +84,7 @@ export interface LedSession {
 }
 
 /** What a session is led by: the judgement that it was begun with, or that holds since the door; before it begins, that of now, which is kept. */
-export async function ledSession(db: Database, studio: Taught, session: StoredSession, there: SessionPeople): Promise<LedSession> {
+export async function ledSession(db: Database, studio: Leading, session: StoredSession, there: SessionPeople): Promise<LedSession> {
   const events = await eventsOf(db, studio.id, session.id)
   const named = events.flatMap(({ view }) => view ?? [])
   const kept = await viewsOf(db, studio.id, session.id, named)
@@ -96,7 +105,7 @@ export async function ledSession(db: Database, studio: Taught, session: StoredSe
 export const beganWith = ({ events, view, views }: LedSession): Pick<LedView, 'timeline' | 'iCount'> => views.get(firstView(events) ?? '') ?? view
 
 /** After something was said at the door of a session that is being led: who leads hears of it as of a tap. */
-export async function tellOfDoor(db: Database, studio: Taught, session: StoredSession): Promise<void> {
+export async function tellOfDoor(db: Database, studio: Leading, session: StoredSession): Promise<void> {
   const events = await eventsOf(db, studio.id, session.id)
   if (!events.some(({ kind }) => kind === 'start') || events.at(-1)?.kind === 'end') return
   const there = await peopleOfSession(db, studio.id, session)
@@ -109,7 +118,7 @@ export async function tellOfDoor(db: Database, studio: Taught, session: StoredSe
 }
 
 /** Keeps what the taps of a session that has ended say of the pace. */
-export async function notePace(db: Database, studio: Taught, session: StoredSession): Promise<void> {
+export async function notePace(db: Database, studio: Leading, session: StoredSession): Promise<void> {
   const { id, plan, day } = session
   const [shelf, there] = await Promise.all([studioLibrary(db, studio.id), peopleOfSession(db, studio.id, session)])
   const led = await ledSession(db, studio, session, there)

@@ -3,6 +3,7 @@ import type { LedView } from '@/core/lead'
 import type { PlanDraft } from '@/core/plan'
 import type { GateOutcome, PersonFacts } from '@/core/safety'
 import type { Experience, TreadLine } from '@/core/timing'
+import type { MassUnit } from '@/core/vocabulary'
 import type { Questions, StoredOwn, WorkerPerson } from './designerContract'
 import type { Find, LibraryQuestions } from './libraryContract'
 
@@ -32,7 +33,8 @@ export interface JudgeQuestions {
   first: { ask: ClassOnDay; answer: { shown: Questions['model']['answer']; cells: NamedCell[] } }
   sheet: { ask: ClassOnDay; answer: SheetLine }
   /** the judgement that a class is led by */
-  led: { ask: ClassOnDay; answer: LedView | { problem: string } }
+  /** `masses`: the unit in which what somebody may lift is said */
+  led: { ask: ClassOnDay & { masses: MassUnit }; answer: LedView | { problem: string } }
   /** every verdict; null when the plan cannot be used */
   cells: { ask: ClassOnDay; answer: NamedCell[] | null }
   /** the stair of a plan alone; null when the plan cannot be used */

@@ -76,7 +76,7 @@ export class JudgeDesk {
 
   led(ask: Ask<'led'>): Answer<'led'> {
     const evaluated = this.evaluated(ask)
-    return 'problem' in evaluated ? evaluated : ledView(evaluated.plan, evaluated.evaluation, this.catalogue)
+    return 'problem' in evaluated ? evaluated : ledView(evaluated.plan, evaluated.evaluation, this.catalogue, ask.masses)
   }
 
   cells(ask: Ask<'cells'>): Answer<'cells'> {

@@ -6,5 +6,9 @@ export const dynamic = 'force-dynamic'
 
 export default async function DeskLayout({ children }: { children: React.ReactNode }) {
   const { studio } = await here()
-  return <Shell coverMinutes={studio.settings.coverMinutes}>{children}</Shell>
+  return (
+    <Shell coverMinutes={studio.settings.coverMinutes} masses={studio.settings.houseRules.masses}>
+      {children}
+    </Shell>
+  )
 }

@@ -16,7 +16,7 @@ function said(): Map<string, string> {
     for (const { vector } of LIBRARY.entries) {
       const judgement = judge(person, vector)
       if (judgement.verdict !== 'modify') continue
-      for (const change of judgement.changes) found.set(`${change.attribute} ${change.to}`, sayChange(change))
+      for (const change of judgement.changes) found.set(`${change.attribute} ${change.to}`, sayChange(change, 'kg'))
     }
   }
   return found

@@ -1,4 +1,4 @@
-import type { Kit } from '@/core/vocabulary'
+import { type Kit, type MassUnit, sayMass } from '@/core/vocabulary'
 
 /** Household stand-ins by mass: what it weighs is known, not guessed. Water weighs 1 kg a litre. */
 const MASSES: readonly { upToKg: number; name: string }[] = [
@@ -32,7 +32,7 @@ const NAMES: Record<Kit, { name: string; standIn: string }> = {
 }
 
 /** Kit of a variant in words, each with what a household has instead. @param loadKg per hand or limb */
-export const kitWords = (kit: readonly Kit[], loadKg: number): string =>
+export const kitWords = (kit: readonly Kit[], loadKg: number, unit: MassUnit): string =>
   kit.length === 0
     ? 'nothing'
     : kit
@@ -40,6 +40,6 @@ export const kitWords = (kit: readonly Kit[], loadKg: number): string =>
           const { name, standIn } = NAMES[one]
           const mass = one === 'dumbbell' ? standInFor(loadKg) : undefined
           const instead = mass ? `or ${mass}` : standIn && (standIn.startsWith('none') ? standIn : `or ${standIn}`)
-          return `${name}${one === 'dumbbell' && loadKg > 0 ? `, ${loadKg} kg in each hand` : ''}${instead ? ` (${instead})` : ''}`
+          return `${name}${one === 'dumbbell' && loadKg > 0 ? `, ${sayMass(loadKg, unit)} in each hand` : ''}${instead ? ` (${instead})` : ''}`
         })
         .join('; ')

@@ -476,7 +476,7 @@ export const overheadPress = ladder({
     },
     {
       id: 'one-kg',
-      name: 'Press up, 1 kg',
+      name: 'Press up, light weights',
       step: 'a light weight',
       on: 'seat',
       with: 'dumbbell',
@@ -491,7 +491,7 @@ export const overheadPress = ladder({
     },
     {
       id: 'standing',
-      name: 'Standing press, 2 kg',
+      name: 'Standing press, medium weights',
       step: 'heavier, on the feet',
       on: 'free',
       with: 'dumbbell',
@@ -542,7 +542,7 @@ export const curl = ladder({
     },
     {
       id: 'one-kg',
-      name: 'Seated, 1 kg',
+      name: 'Seated, light weights',
       step: 'a light weight',
       on: 'seat',
       with: 'dumbbell',
@@ -557,7 +557,7 @@ export const curl = ladder({
     },
     {
       id: 'two-kg',
-      name: 'Seated, 2 kg',
+      name: 'Seated, medium weights',
       step: 'heavier',
       on: 'seat',
       with: 'dumbbell',
@@ -572,7 +572,7 @@ export const curl = ladder({
     },
     {
       id: 'standing',
-      name: 'Standing, 3 kg',
+      name: 'Standing, heavier weights',
       step: 'on the feet, heavier',
       on: 'free',
       with: 'dumbbell',

@@ -45,7 +45,7 @@ const hingeRow = ladder({
     {
       id: 'narrow',
       on: 'free',
-      name: 'Standing hinge, narrow, 1 kg',
+      name: 'Standing hinge, narrow, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [
@@ -62,7 +62,7 @@ const hingeRow = ladder({
     {
       id: 'high',
       on: 'free',
-      name: 'Standing hinge, elbows high, 1.5 kg',
+      name: 'Standing hinge, elbows high, medium weights',
       step: 'elbows out',
       with: 'dumbbell',
       kg: 1.5,

@@ -6,11 +6,13 @@ import { EASE } from './ease'
 import { HINGED } from './hinged'
 import { LOWER } from './lower'
 import { LYING_MIX } from './lyingMix'
+import { LYING_TRUNK } from './lyingTrunk'
 import { ONE_SIDED } from './oneSided'
 import { PHRASES } from './phrases'
 import { QUICK_AND_STEADY } from './quickAndSteady'
 import { SEATED_MIX } from './seatedMix'
 import { STEADY_MOVEMENTS } from './steady'
+import { SWING_AND_REACH } from './swingAndReach'
 import { TRUNK_MOVEMENTS } from './trunk'
 import { TWO_AT_ONCE } from './twoAtOnce'
 import { UPPER } from './upper'
@@ -33,5 +35,7 @@ export const MOVEMENTS = [
   ...SEATED_MIX,
   ...QUICK_AND_STEADY,
   ...LYING_MIX,
+  ...LYING_TRUNK,
+  ...SWING_AND_REACH,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)

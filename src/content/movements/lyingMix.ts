@@ -45,7 +45,7 @@ const bridgePress = ladder({
     },
     {
       on: 'supine',
-      name: 'On the mat, 1 kg in each hand',
+      name: 'On the mat, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[upperArmsDown], [lean(-112), leg('both', { flexion: 20 }), front(88, 8)]],
@@ -90,7 +90,7 @@ const lyingElbow = ladder({
     },
     {
       on: 'bedSupine',
-      name: 'On a bed, 1 kg in each hand',
+      name: 'On a bed, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[front(84, 84)], [front(84, 8)]],
@@ -102,7 +102,7 @@ const lyingElbow = ladder({
     },
     {
       on: 'supine',
-      name: 'On the mat, 1.5 kg in each hand',
+      name: 'On the mat, medium weights',
       with: 'dumbbell',
       kg: 1.5,
       poses: [[front(86, 86)], [front(86, 8)]],

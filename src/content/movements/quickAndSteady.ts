@@ -123,7 +123,7 @@ const seesaw = ladder({
     },
     {
       on: 'free',
-      name: 'Standing hinge, 1 kg in each hand',
+      name: 'Standing hinge, light weights',
       tempo: { out: 0.5, back: 0.5 },
       with: 'dumbbell',
       kg: 1,

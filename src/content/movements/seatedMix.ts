@@ -216,7 +216,7 @@ const alternateCurl = ladder({
     },
     {
       on: 'seat',
-      name: 'Sitting tall, 1 kg in each hand',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[arm('both', { raise: 8, plane: 60, elbow: 12 })], [reach('right', 10, 80, CURLED), reach('left', 8, 60, 12)]],
@@ -228,7 +228,7 @@ const alternateCurl = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 1.5 kg in each hand',
+      name: 'Standing, medium weights',
       with: 'dumbbell',
       kg: 1.5,
       poses: [[arm('both', { raise: 8, plane: 60, elbow: 12 })], [reach('right', 10, 80, CURLED), reach('left', 8, 60, 12)]],
@@ -273,7 +273,7 @@ const rowUpPress = ladder({
     },
     {
       on: 'seat',
-      name: 'Sitting tall, 1 kg in each hand',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[arm('both', { raise: 26, plane: -78, elbow: 98 })], [front(66, 10)]],
@@ -285,7 +285,7 @@ const rowUpPress = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 1.5 kg in each hand',
+      name: 'Standing, medium weights',
       with: 'dumbbell',
       kg: 1.5,
       poses: [[arm('both', { raise: 26, plane: -78, elbow: 98 })], [front(68, 10)]],

@@ -4,6 +4,22 @@
  * lead to several.
  */
 export const SPOKEN: Readonly<Record<string, string>> = {
+  'lying-bicycle': 'bicycle, bicycle crunch, criss-cross; lying cycling pedals abs core supine',
+  'curl-then-hips': 'crunch with hip lift, crunch and bridge; sit-up hips abs',
+  'legs-up-hold': 'tabletop hold, legs up hold, leg lowering; lower abs hold hundred',
+  'strap-roll-back': 'roll back, roll down with a band, half roll-back; band roll down c curve sit-up assist',
+  'leg-to-other-hand': 'opposite hand to leg, dead bug reach; cross toe touch lying abs',
+  'knee-across-press': 'knee across, spinal twist lying, leg dropped over; twist stretch hip low back',
+  'rope-step': 'skipping without a rope, jump rope step, boxer step; skip rope boxing footwork',
+  'step-over-back': 'step over and lunge back, side step with toe back; step lunge back inside leg',
+  'reach-and-hook': 'jab and hook, attack and hook, lunge punch; boxing hook power punch',
+  'squat-straighten': 'squat with leg extension, squat and front kick; knee extension after squat quads',
+  'wide-swing': 'swing, two-hand swing, weight swing; kettlebell swing hip hinge swing',
+  'hinge-open-arm': 'bent-over rotation, hinge with rotation, open arm twist; windmill thread thoracic rotation',
+  'light-foot-press': 'one-leg overhead press, single leg press overhead; slow overhead lift balance',
+  'plank-hand-off': 'plank with arm lift, plank shoulder tap; hand off plank chair plank wall plank',
+  'side-push-leg-out': 'diagonal push, ball push to the side, push with leg out; medicine ball side press',
+  'cross-step': 'cross step, cross and shuffle, carioca; crossover step footwork side shuffle',
   'squat-curl': 'squat and curl, squat with biceps curl; goblet weights legs arms together compound',
   'squat-press': 'thruster, squat and press; overhead press from a squat compound legs arms together',
   'squat-push': 'squat with punch forward, squat and push; front push press out legs arms together',

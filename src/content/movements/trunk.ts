@@ -320,7 +320,7 @@ const weightTurn = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Sitting tall, 1 kg held close',
+      name: 'Sitting tall, a light weight held close',
       with: 'dumbbell',
       kg: 1,
       poses: [[together(24, 96)], [together(24, 96), spine({ twist: 26 })]],
@@ -334,7 +334,7 @@ const weightTurn = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 2 kg held close',
+      name: 'Standing, a medium weight held close',
       with: 'dumbbell',
       kg: 2,
       poses: [[together(24, 96)], [together(24, 96), spine({ twist: 28 })]],
@@ -380,7 +380,7 @@ const sideBend = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 2 kg in one hand',
+      name: 'Standing, a medium weight in one hand',
       with: 'dumbbell',
       kg: 2,
       poses: [[arm('both', { raise: 5, plane: 0, elbow: 4 })], [spine({ sideBend: 22 }), arm('both', { raise: 6, plane: 0, elbow: 4 })]],
@@ -557,7 +557,7 @@ const woodChop = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Sitting tall, 1 kg',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [
@@ -574,7 +574,7 @@ const woodChop = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 2 kg, knees bend',
+      name: 'Standing, medium weights, knees bend',
       with: 'dumbbell',
       kg: 2,
       poses: [

@@ -56,7 +56,7 @@ const squatCurl = ladder({
     },
     {
       on: 'free',
-      name: 'Quarter squat, 1 kg in each hand',
+      name: 'Quarter squat, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[hanging], [bend(40, 46), curled]],
@@ -70,7 +70,7 @@ const squatCurl = ladder({
     {
       id: 'half',
       on: 'free',
-      name: 'Half squat, 2 kg in each hand',
+      name: 'Half squat, medium weights',
       with: 'dumbbell',
       kg: 2,
       poses: [[hanging], [bend(62, 66), curled]],
@@ -127,7 +127,7 @@ const squatPress = ladder({
     {
       id: 'weights',
       on: 'free',
-      name: 'Half squat, 1 kg in each hand',
+      name: 'Half squat, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[bend(60, 64), racked], [pressed]],
@@ -324,7 +324,7 @@ const armsOut = ladder({
     {
       id: 'weights',
       on: 'free',
-      name: 'Standing, 0.5 kg in each hand',
+      name: 'Standing, light weights',
       with: 'dumbbell',
       kg: 0.5,
       poses: [[wide(76)], [wide(84)]],

@@ -40,7 +40,7 @@ const lateralRaise = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Sitting tall, 1 kg',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[wide(8, 15)], [wide(78, 18)]],
@@ -53,7 +53,7 @@ const lateralRaise = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 1.5 kg',
+      name: 'Standing, medium weights',
       with: 'dumbbell',
       kg: 1.5,
       poses: [[wide(8, 15)], [wide(80, 15)]],
@@ -66,8 +66,8 @@ const lateralRaise = ladder({
     {
       id: 'cuff',
       on: 'free',
-      name: 'Standing, wrist weights, 2 kg',
-      step: '2 kg at the wrists',
+      name: 'Standing, wrist weights',
+      step: 'the weights at the wrists',
       with: 'cuff',
       kg: 2,
       poses: [[wide(8, 15)], [wide(82, 12)]],
@@ -114,7 +114,7 @@ const frontRaise = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Sitting tall, 1 kg',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[front(12)], [front(80)]],
@@ -127,7 +127,7 @@ const frontRaise = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 2 kg',
+      name: 'Standing, medium weights',
       with: 'dumbbell',
       kg: 2,
       poses: [[front(10)], [front(82)]],
@@ -171,7 +171,7 @@ const scaption = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Sitting tall, 1 kg',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[diagonal(10)], [diagonal(85)]],
@@ -184,7 +184,7 @@ const scaption = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 1.5 kg',
+      name: 'Standing, medium weights',
       with: 'dumbbell',
       kg: 1.5,
       poses: [[diagonal(10)], [diagonal(85)]],
@@ -222,7 +222,7 @@ const hammerCurl = ladder({
     },
     {
       on: 'seat',
-      name: 'Sitting tall, 1 kg',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[front(6, 12)], [front(10, 125)]],
@@ -235,7 +235,7 @@ const hammerCurl = ladder({
     {
       id: 'two-kg',
       on: 'seat',
-      name: 'Sitting tall, 2 kg',
+      name: 'Sitting tall, medium weights',
       with: 'dumbbell',
       kg: 2,
       poses: [[front(6, 12)], [front(10, 125)]],
@@ -248,7 +248,7 @@ const hammerCurl = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 3 kg',
+      name: 'Standing, heavier weights',
       with: 'dumbbell',
       kg: 3,
       poses: [[front(6, 10)], [front(10, 128)]],
@@ -301,7 +301,7 @@ const reverseFly = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Leaning forward, 1 kg',
+      name: 'Leaning forward, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [
@@ -317,7 +317,7 @@ const reverseFly = ladder({
     },
     {
       on: 'free',
-      name: 'Standing hinge, 1 kg',
+      name: 'Standing hinge, light weights',
       with: 'dumbbell',
       kg: 1,
       step: 'on the feet',
@@ -352,7 +352,7 @@ const oneArmRow = ladder({
   steps: [
     {
       on: 'seat',
-      name: 'Leaning on one thigh, 1 kg',
+      name: 'Leaning on one thigh, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [
@@ -367,7 +367,7 @@ const oneArmRow = ladder({
     },
     {
       on: 'hold1',
-      name: 'One hand on the chair, 2 kg',
+      name: 'One hand on the chair, medium weights',
       with: 'dumbbell',
       kg: 2,
       poses: [
@@ -383,7 +383,7 @@ const oneArmRow = ladder({
     {
       id: 'four-kg',
       on: 'hold1',
-      name: 'One hand on the chair, 4 kg',
+      name: 'One hand on the chair, heavier weights',
       with: 'dumbbell',
       kg: 4,
       poses: [
@@ -399,7 +399,7 @@ const oneArmRow = ladder({
     },
     {
       on: 'free',
-      name: 'Two arms, standing hinge, 4 kg',
+      name: 'Two arms, standing hinge, heavier weights',
       side: 'both',
       with: 'dumbbell',
       kg: 4,
@@ -457,7 +457,7 @@ const kickback = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Leaning forward, 1 kg',
+      name: 'Leaning forward, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [
@@ -473,7 +473,7 @@ const kickback = ladder({
     },
     {
       on: 'free',
-      name: 'Standing hinge, 2 kg',
+      name: 'Standing hinge, medium weights',
       with: 'dumbbell',
       kg: 2,
       poses: [
@@ -520,7 +520,7 @@ const tricepsOverhead = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Sitting tall, 1 kg',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[front(145, 118)], [front(155, 12)]],
@@ -623,7 +623,7 @@ const chestPress = ladder({
     },
     {
       on: 'bedSupine',
-      name: 'On a bed, 1 kg',
+      name: 'On a bed, light weights',
       with: 'dumbbell',
       kg: 1,
       step: 'lying, weight against gravity',
@@ -638,7 +638,7 @@ const chestPress = ladder({
     },
     {
       on: 'supine',
-      name: 'On the mat, 2 kg',
+      name: 'On the mat, medium weights',
       with: 'dumbbell',
       kg: 2,
       poses: [[wide(60, 90, -70)], [front(88, 6)]],
@@ -687,7 +687,7 @@ const chestFly = ladder({
     },
     {
       on: 'bedSupine',
-      name: 'On a bed, 1 kg',
+      name: 'On a bed, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[wide(65, 30)], [front(88, 15)]],
@@ -1021,7 +1021,7 @@ const wrist = ladder({
     {
       id: 'half-kg',
       on: 'seat',
-      name: 'Half a kilo',
+      name: 'Light weights',
       with: 'dumbbell',
       kg: 0.5,
       poses: [[front(6, 90)], [arm('both', { raise: 6, plane: 60, elbow: 95, rotation: 15 })]],
@@ -1029,7 +1029,7 @@ const wrist = ladder({
       cues: {
         do: 'Turn the light weights palm up, then palm down, slowly.',
         watch: 'Loose grip; stop before the wrist aches.',
-        setup: 'Sit tall, elbows at the ribs, half a kilo in each hand.',
+        setup: 'Sit tall, elbows at the ribs, a light weight in each hand.',
       },
     },
   ],
@@ -1120,7 +1120,7 @@ const curlPress = ladder({
     {
       id: 'one-kg',
       on: 'seat',
-      name: 'Sitting tall, 1 kg',
+      name: 'Sitting tall, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[front(8, 15)], [diagonal(30, 135)], [diagonal(150, 12)]],
@@ -1133,7 +1133,7 @@ const curlPress = ladder({
     },
     {
       on: 'free',
-      name: 'Standing, 2 kg',
+      name: 'Standing, medium weights',
       with: 'dumbbell',
       kg: 2,
       poses: [[front(8, 12)], [diagonal(30, 135)], [diagonal(155, 10)]],
@@ -1296,7 +1296,7 @@ const carry = ladder({
       name: 'Walking with weights',
       with: 'dumbbell',
       kg: 3,
-      step: 'walking, 3 kg',
+      step: 'walking, with heavier weights',
       poses: [
         [stride('right', 14), arm('both', { raise: 6, plane: 0, elbow: 4 })],
         [stride('left', 14), arm('both', { raise: 6, plane: 0, elbow: 4 })],
@@ -1343,7 +1343,7 @@ const pressKnee = ladder({
     {
       id: 'one-kg',
       on: 'hold1',
-      name: 'One hand on the chair, 1 kg',
+      name: 'One hand on the chair, light weights',
       with: 'dumbbell',
       kg: 1,
       poses: [[reach('right', 25, 70, 120)], [reach('right', 135, 60, 12), lift('right', 60, 75)]],

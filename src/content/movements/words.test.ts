@@ -32,3 +32,8 @@ describe('the words of a step ask for nothing that is not judged', () => {
     expect(asking.filter(({ demands }) => !judged(demands)).map(({ id, words: said }) => `${id}: ${said}`)).toEqual([])
   })
 })
+
+test('no text names a mass: the weight is the plan’s, or a person’s own, and said in the unit of the house', () =>
+  expect(LIBRARY.entries.filter(({ variant: { name, cues } }) => /\d ?(kg|lb)\b|kilo|pound/i.test([name, ...Object.values(cues)].join(' ')))).toEqual(
+    [],
+  ))

@@ -169,7 +169,7 @@ export function cueSheet(
             movement: entry?.movement.name ?? item.name,
             version: entry?.variant.name ?? '',
             // where a clock says how long, the dose does not
-            dose: byClock(block) && item.dose.workSeconds !== undefined ? `${item.dose.workSeconds} s` : doseWords(item.planDose),
+            dose: byClock(block) && item.dose.workSeconds !== undefined ? `${item.dose.workSeconds} s` : doseWords(item.planDose, rules.masses),
             announce,
             say: [cues?.setup, cues?.do].filter(Boolean).join(' '),
             breath: cues?.breath ?? '',

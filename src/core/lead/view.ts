@@ -5,6 +5,7 @@ import { type Catalogue, SLOT } from '../movement'
 import type { Plan } from '../plan'
 import { type Change, type SessionChange, sayChange } from '../safety'
 import { timelineSchema } from '../timing'
+import { type MassUnit, PAIRS_KG } from '../vocabulary'
 
 const variantId = z.string().max(90)
 const words = z.string().max(600)
@@ -62,19 +63,17 @@ export const ledViewSchema = z.strictObject({
 })
 export type LedView = z.output<typeof ledViewSchema>
 
-/** Masses that a hall has in pairs, kg. */
-const MASSES = [0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8]
 /** More than these are too many to choose from while a class waits. */
 const MOST_WAYS = 6
 
-const said = (changes: readonly Change[], session: readonly SessionChange[]): string[] => [
-  ...changes.map(sayChange),
+const said = (changes: readonly Change[], session: readonly SessionChange[], unit: MassUnit): string[] => [
+  ...changes.map((change) => sayChange(change, unit)),
   ...session.map(({ say }) => say),
 ]
 const kgOf = (use: Use): number => (use.kind === 'does' ? (use.option.judgement.settled.demands[SLOT.externalLoadKg] ?? 0) : 0)
 
 /** What of an evaluation a class is led by. */
-export function ledView(plan: Plan, { people, items, timeline }: Evaluation, catalogue: Catalogue): LedView {
+export function ledView(plan: Plan, { people, items, timeline }: Evaluation, catalogue: Catalogue, unit: MassUnit): LedView {
   return {
     version: 1,
     timeline,
@@ -98,17 +97,17 @@ export function ledView(plan: Plan, { people, items, timeline }: Evaluation, cat
       const ledUse = (use: Use, person: number): LedUse => {
         const ways = placements[person]!.options.slice(0, MOST_WAYS).map(({ id, changes, sessionChanges }) => ({
           variant: id,
-          changes: said(changes, sessionChanges),
+          changes: said(changes, sessionChanges, unit),
         }))
         if (use.kind !== 'does') return { may: ways, loads: [] }
         const { id, changes, sessionChanges } = use.option
         const kg = kgOf(use)
         return {
-          takes: { variant: id, changes: said(changes, sessionChanges) },
+          takes: { variant: id, changes: said(changes, sessionChanges, unit) },
           may: ways.filter(({ variant }) => variant !== id),
           ...(kg > 0 && { kg }),
           // another weight is offered only in the planned version, where the plan's own dose is judged with it
-          loads: weighs && kg > 0 && id === entry.variant.id ? MASSES.filter((mass) => lifts(person, id, mass)) : [],
+          loads: weighs && kg > 0 && id === entry.variant.id ? PAIRS_KG[unit].filter((mass) => lifts(person, id, mass)) : [],
         }
       }
       const open = uses.flatMap((use, person) => (use.kind === 'closed' ? [] : [[people[person]!.id, ledUse(use, person)] as const]))

@@ -187,7 +187,7 @@ function riseOf(step: StepSpec, below: StepSpec | undefined, held: Kit | undefin
   if (!below) return ''
   if (step.kg !== undefined && step.kg > (below.kg ?? 0)) {
     if ((step.with ?? held) === 'band') return below.kg ? 'a firmer band' : 'with a band'
-    return below.kg ? `${step.kg} kg instead of ${below.kg}` : 'with weight'
+    return below.kg ? 'heavier weights' : 'with weight'
   }
   if (step.on === below.on) return 'further'
   return onFeet(step.on) && !onFeet(below.on) ? (UP_TO[step.on] ?? GROUND_WORDS[step.on].step) : GROUND_WORDS[step.on].step

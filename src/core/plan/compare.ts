@@ -1,3 +1,4 @@
+import type { MassUnit } from '../vocabulary'
 import type { PlanDose } from './dose'
 import { doseWords } from './doseWords'
 import type { Edit } from './edit'
@@ -17,7 +18,7 @@ export type PlanDifference =
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 const blockName = (block: Block): string => block.title || formatLabel(block.format)
-const said = (dose: PlanDose | undefined): string => (dose ? doseWords(dose) : 'as in the library')
+const said = (dose: PlanDose | undefined, unit: MassUnit): string => (dose ? doseWords(dose, unit) : 'as in the library')
 const runs = ({ items: _items, ...block }: Block): string => {
   const words = formatWords({ ...block, items: [] } as Block)
   return [
@@ -55,7 +56,7 @@ function movedIn(from: PlanDraft, to: PlanDraft): Set<string> {
 }
 
 /** How a plan differs from an earlier one, in the order of the later. */
-export function differences(from: PlanDraft, to: PlanDraft): PlanDifference[] {
+export function differences(from: PlanDraft, to: PlanDraft, unit: MassUnit): PlanDifference[] {
   const found: PlanDifference[] = []
   const field = (what: string, a: unknown, b: unknown, words: (value: never) => string = String) => {
     if (!same(a, b)) found.push({ kind: 'plan', what, from: words(a as never), to: words(b as never) })
@@ -94,7 +95,7 @@ export function differences(from: PlanDraft, to: PlanDraft): PlanDifference[] {
     }
     if (moved.has(id)) found.push({ kind: 'item-moved', item })
     if (old.variant !== item.variant || !same(old.described, item.described)) found.push({ kind: 'item-version', item, from: old })
-    if (!same(old.dose, item.dose)) found.push({ kind: 'item-dose', item, from: said(old.dose), to: said(item.dose) })
+    if (!same(old.dose, item.dose)) found.push({ kind: 'item-dose', item, from: said(old.dose, unit), to: said(item.dose, unit) })
     if (old.note !== item.note || old.optional !== item.optional) found.push({ kind: 'item-noted', item })
   }
   for (const [id, item] of before) if (!after.has(id)) found.push({ kind: 'item-removed', item })

@@ -1,3 +1,4 @@
+import { type MassUnit, sayMass } from '../vocabulary'
 import type { PlanDose, RepTempo } from './dose'
 
 const tempoWords = (tempo: RepTempo): string => {
@@ -42,7 +43,7 @@ export function amountWords(dose: PlanDose): string {
 }
 
 /** A dose as it is said, whole: what `sayDose` reads back. */
-export function doseWords(dose: PlanDose): string {
+export function doseWords(dose: PlanDose, unit: MassUnit): string {
   const { tempo, sides, counted, restSeconds, loadKg, rpe, finish } = dose
   return [
     amountWords(dose),
@@ -51,7 +52,7 @@ export function doseWords(dose: PlanDose): string {
     tempo ? tempoWords(tempo) : '',
     finish ? ('pulses' in finish ? `${finish.pulses} pulses at the end` : `a hold of ${finish.holdSeconds} s at the end`) : '',
     restSeconds === undefined ? '' : `${restSeconds} s rest`,
-    loadKg ? `${loadKg} kg` : '',
+    loadKg ? sayMass(loadKg, unit) : '',
     rpe === undefined ? '' : `effort ${rpe}`,
   ]
     .filter((words) => words !== '')

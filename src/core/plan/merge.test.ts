@@ -84,7 +84,7 @@ describe('two plans made from one', () => {
         expect([...there].sort()).toEqual(['i1', 'i2', 'i3', 'i4', 'i5'])
         // what one has changed and the other not is as the one has it
         const touched = (one: PlanDraft) =>
-          new Set(differences(plan, one).flatMap((difference) => ('item' in difference ? [difference.item.id] : [])))
+          new Set(differences(plan, one, 'kg').flatMap((difference) => ('item' in difference ? [difference.item.id] : [])))
         const [here, elsewhere] = [touched(mine), touched(theirs)]
         const doseIn = (one: PlanDraft, id: string) =>
           one.phases.flatMap(({ blocks }) => blocks.flatMap(({ items }) => items)).find((item) => item.id === id)?.dose
@@ -107,7 +107,7 @@ describe('how a plan differs from an earlier one', () => {
       { numRuns: 60 },
     )
   })
-  test('not at all from itself', () => expect(differences(plan, plan)).toEqual([]))
+  test('not at all from itself', () => expect(differences(plan, plan, 'kg')).toEqual([]))
   test.each<[string, Edit, object[]]>([
     ['a dose', dose('i2', 5), [{ kind: 'item-dose', from: 'as in the library', to: '5 reps' }]],
     [
@@ -133,5 +133,5 @@ describe('how a plan differs from an earlier one', () => {
       ],
     ],
     ['the promise', { kind: 'set-plan', change: { promisedMinutes: 30 } }, [{ kind: 'plan', what: 'minutes promised', from: '20', to: '30' }]],
-  ])('%s', (_name, edit, expected) => expect(differences(plan, edited(edit))).toMatchObject(expected))
+  ])('%s', (_name, edit, expected) => expect(differences(plan, edited(edit), 'kg')).toMatchObject(expected))
 })

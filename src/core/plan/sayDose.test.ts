@@ -13,6 +13,8 @@ describe('a dose as it is said', () => {
     ['12 then 10', { eachSet: [{ reps: 12 }, { reps: 10 }], sets: 2 }],
     ['3x10', { sets: 3, reps: 10 }],
     ['3 × 10, 2 kg', { sets: 3, reps: 10, loadKg: 2 }],
+    ['3 × 10, 5 lb', { sets: 3, reps: 10, loadKg: 2.268 }],
+    ['2 sets of 8, 2 pounds', { sets: 2, reps: 8, loadKg: 0.9072 }],
     ['two sets of eight', { sets: 2, reps: 8 }],
     ['15', { reps: 15 }],
     ['15 reps', { reps: 15 }],
@@ -75,7 +77,7 @@ test('what is shown of a dose is understood again as the same', () => {
   fc.assert(
     fc.property(arbitrary, (input) => {
       const dose = planDoseSchema.parse(input)
-      const said = sayDose(doseWords(dose))
+      const said = sayDose(doseWords(dose, 'kg'))
       expect(said.unknown).toEqual([])
       expect(withSaid(planDoseSchema.parse({ sets: 1 }), said)).toEqual(dose)
     }),

@@ -1,3 +1,4 @@
+import { kgOf } from '../vocabulary'
 import { type PlanDose, planDoseSchema } from './dose'
 
 /** What was understood of a dose that was typed as it is said. */
@@ -49,7 +50,7 @@ const SAYINGS: [RegExp, Take][] = [
   [new RegExp(`rest(?: of| for)? ${TIME}`), (found, dose) => (dose.restSeconds = timeOf(...found))],
   [new RegExp(`${TIME} (?:of )?(?:rest|off)\\b`), (found, dose) => (dose.restSeconds = timeOf(...found))],
   // load, effort, the end of a set
-  [new RegExp(`${N} ?kg`), ([kg], dose) => (dose.loadKg = Number(kg))],
+  [new RegExp(`${N} ?(kg|lbs?|pounds?)\\b`), ([mass, unit], dose) => (dose.loadKg = kgOf(Number(mass), unit === 'kg' ? 'kg' : 'lb'))],
   [new RegExp(`(?:effort|rpe) ${N}`), ([rpe], dose) => (dose.rpe = Number(rpe))],
   [new RegExp(`(?:and )?${N} pulses?(?: at the end| to finish)?`), ([pulses], dose) => (dose.finish = { pulses: Number(pulses) })],
   // sides

@@ -1,11 +1,12 @@
 import { type AttributeName, attribute, type BasePosition, valueWords } from '../movement'
+import { type MassUnit, sayMass } from '../vocabulary'
 import type { Change } from './changes'
 
 /** A change to say aloud: "knee bend under weight: 60° at most, instead of 90°". */
-export function changeWords({ attribute: name, from, to }: Change): string {
+export function changeWords({ attribute: name, from, to }: Change, unit: MassUnit): string {
   const definition = attribute(name)
   const bound = definition.kind === 'number' && !definition.steps ? (Number(to) < Number(from) ? ' at most' : ' at least') : ''
-  return `${definition.label.toLowerCase()}: ${valueWords(name, to)}${bound}, instead of ${valueWords(name, from)}`
+  return `${definition.label.toLowerCase()}: ${valueWords(name, to, unit)}${bound}, instead of ${valueWords(name, from, unit)}`
 }
 
 /** Up to a number, these words; the first that fits. */
@@ -41,7 +42,7 @@ const SIDE_SAID: Record<string, string> = {
 }
 
 /** What is said to somebody for whom a movement is changed, by what it is changed to. */
-const SAID: Record<AttributeName, (to: Change['to'], from: Change['from']) => string> = {
+const SAID: Record<AttributeName, (to: Change['to'], from: Change['from'], unit: MassUnit) => string> = {
   basePosition: (to) => BASE_SAID[to as BasePosition] ?? String(to).replaceAll('-', ' '),
   transferLevel: always('without getting up and down'),
   travel: (to) => TRAVEL_SAID[String(to)] ?? 'on the spot',
@@ -106,7 +107,7 @@ const SAID: Record<AttributeName, (to: Change['to'], from: Change['from']) => st
   externalLoadType: (to) => LOAD_SAID[String(to)] ?? 'another weight',
   isometricHoldSec: (to) => (Number(to) < 1 ? 'keep moving, no hold' : `hold ${to} seconds at most`),
   supineMin: (to) => (Number(to) === 0 ? 'not flat on the back' : `flat for ${to} minutes at most`),
-  externalLoadKg: (to) => (Number(to) === 0 ? 'empty hands' : `${to} kg at most`),
+  externalLoadKg: (to, _from, unit) => (Number(to) === 0 ? 'empty hands' : `${sayMass(Number(to), unit)} at most`),
   intendedRpe: upTo([2, 'very easy'], [3, 'easy: full sentences'], [5, 'so that you can still say a sentence'], [6, 'not all out']),
   reps: (to) => `${to} times`,
   purpose: always('without that aim'),
@@ -116,4 +117,4 @@ const SAID: Record<AttributeName, (to: Change['to'], from: Change['from']) => st
 }
 
 /** A change as one says it in class: "arms no higher than the shoulder". */
-export const sayChange = ({ attribute: name, from, to }: Change): string => SAID[name](to, from)
+export const sayChange = ({ attribute: name, from, to }: Change, unit: MassUnit): string => SAID[name](to, from, unit)

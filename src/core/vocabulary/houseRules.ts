@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { MASS_UNITS } from './mass'
 
 /** What a house does its own way; the first of each is what holds until somebody chooses. They change defaults and words, never a rule of safety. */
 export const HOUSE_RULES = {
@@ -13,6 +14,7 @@ export const HOUSE_RULES = {
   gaze: ['ahead', 'own'],
   feet: ['straight', 'own'],
   leftRight: ['theirs', 'mine'],
+  masses: MASS_UNITS,
 } as const
 export type HouseRule = keyof typeof HOUSE_RULES
 export const HOUSE_RULE_NAMES = Object.keys(HOUSE_RULES) as HouseRule[]
@@ -32,6 +34,7 @@ export const houseRulesSchema = z
     gaze: oneOf(HOUSE_RULES.gaze),
     feet: oneOf(HOUSE_RULES.feet),
     leftRight: oneOf(HOUSE_RULES.leftRight),
+    masses: oneOf(HOUSE_RULES.masses),
   })
   .prefault({})
 /** As they are while nobody has chosen. */

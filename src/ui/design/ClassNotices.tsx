@@ -3,6 +3,7 @@ import type { Edit, PlanDraft } from '@/core/plan'
 import { ownRestWords } from '../fit/ownRestWords'
 import { warningWords } from '../fit/warningWords'
 import { grouped } from '../shell/list'
+import { useMassUnit } from '../shell/mass'
 
 interface Props {
   plan: PlanDraft
@@ -42,6 +43,7 @@ export function takeSets(warning: Extract<PlanWarning, { code: 'overruns' }>, mo
 
 /** What the class as a whole needs to be told: whose day it is not, whose questions are open, who rests more, what the plan lacks. */
 export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAgain, onEdit }: Props) {
+  const unit = useMassUnit()
   const closed = model.people.filter((person) => person.closed)
   const limited = model.people.filter((person) => !person.closed && person.limited.length + person.unlisted.length > 0)
   const resting = model.people.filter((person) => !person.closed && person.ownRests.length > 0)
@@ -108,7 +110,7 @@ export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAg
                 ◣
               </span>
               <span>
-                {warningWords(warning, nameOf)}{' '}
+                {warningWords(warning, nameOf, unit)}{' '}
                 {warning.code === 'overruns' && warning.takes.length > 0 && (
                   <button
                     type="button"

@@ -1,14 +1,19 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
 import { doseWords, type PlanDose, type SaidDose, sayDose, withSaid } from '@/core/plan'
+import { type MassUnit, sayMass } from '@/core/vocabulary'
+import { useMassUnit } from '../shell/mass'
 
 /** What was understood while it is typed; what was not is named. */
-function heard(before: PlanDose, typed: string): { said: SaidDose; next: PlanDose | undefined; words: string } {
+function heard(before: PlanDose, typed: string, unit: MassUnit): { said: SaidDose; next: PlanDose | undefined; words: string } {
   const said = sayDose(typed)
+  // said in pounds a mass is rounded: what was not typed anew stays to the gram
+  const [was, is] = [before.loadKg, said.part.loadKg]
+  if (was !== undefined && is !== undefined && sayMass(is, unit) === sayMass(was, unit)) said.part.loadKg = was
   const next = withSaid(before, said)
   if (typed.trim() === '') return { said, next: undefined, words: 'Say it as you would in class: 2 sets of 12 a side, slow, 20 rest.' }
   if (said.unknown.length > 0) return { said, next: undefined, words: `Not understood: ${said.unknown.join(', ')}` }
-  return { said, next, words: next ? doseWords(next) : 'These do not go together, or are out of range.' }
+  return { said, next, words: next ? doseWords(next, unit) : 'These do not go together, or are out of range.' }
 }
 
 interface Props {
@@ -21,12 +26,13 @@ interface Props {
 
 /** A dose being typed over its cell. Enter and leaving take it, Escape leaves it as it was. */
 export function DoseEditor({ dose, label, onSay, onClose }: Props) {
-  const [typed, setTyped] = useState(() => doseWords(dose))
+  const unit = useMassUnit()
+  const [typed, setTyped] = useState(() => doseWords(dose, unit))
   const field = useRef<HTMLInputElement>(null)
   useEffect(() => field.current?.select(), [])
-  const { said, next, words } = heard(dose, typed)
+  const { said, next, words } = heard(dose, typed, unit)
   const take = (back: boolean) => {
-    if (next && typed !== doseWords(dose)) onSay(said)
+    if (next && typed !== doseWords(dose, unit)) onSay(said)
     onClose(back)
   }
   return (

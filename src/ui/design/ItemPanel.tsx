@@ -2,8 +2,10 @@
 import { ArrowDown, ArrowUp, Copy, Plus, Trash2 } from 'lucide-react'
 import type { ModelItem } from '@/core/evaluate'
 import type { Item, PlanDose } from '@/core/plan'
+import { kgOf, massIn } from '@/core/vocabulary'
 import type { Beside, LadderView } from '@/workers/designerContract'
 import { FigureDrawing } from '../figure/FigureDrawing'
+import { useMassUnit } from '../shell/mass'
 import { Levels } from './Levels'
 import { NumberField } from './NumberField'
 import { OwnSets } from './OwnSets'
@@ -52,6 +54,7 @@ function AmountFields({ dose, onDose }: { dose: PlanDose; onDose: ItemIntents['o
 }
 
 function DoseFields({ dose, onDose }: { dose: PlanDose; onDose: ItemIntents['onDose'] }) {
+  const unit = useMassUnit()
   return (
     <fieldset className="flex flex-wrap gap-x-3 gap-y-2">
       <legend className="sr-only">Dose</legend>
@@ -67,12 +70,12 @@ function DoseFields({ dose, onDose }: { dose: PlanDose; onDose: ItemIntents['onD
         onClear={() => onDose({}, ['restSeconds'])}
       />
       <NumberField
-        label="Load, kg"
+        label={`Load, ${unit}`}
         min={0}
-        max={60}
+        max={Math.floor(massIn(60, unit))}
         step={0.5}
-        value={dose.loadKg}
-        onChange={(loadKg) => onDose({ loadKg })}
+        value={dose.loadKg === undefined ? undefined : massIn(dose.loadKg, unit)}
+        onChange={(mass) => onDose({ loadKg: kgOf(mass, unit) })}
         onClear={() => onDose({}, ['loadKg'])}
       />
       <NumberField

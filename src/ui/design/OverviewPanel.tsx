@@ -4,7 +4,9 @@ import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { ClassModel } from '@/core/evaluate'
 import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
+import { sayMass } from '@/core/vocabulary'
 import { MarkLegend } from '../fit/Mark'
+import { useMassUnit } from '../shell/mass'
 import { EVERYDAY_WORDS, hintMend, hintWords, QUALITY_WORDS } from './coverageWords'
 import { EffortForecastView } from './EffortForecastView'
 import { kitListWords } from './kitListWords'
@@ -48,9 +50,10 @@ export function OverviewPanel({
   children: React.ReactNode
 }) {
   const { coverage } = model
+  const unit = useMassUnit()
   const nameOf = (item: string) => model.items.find(({ id }) => id === item)?.movement ?? item
   const weights = model.kit.find(({ kit }) => kit === 'dumbbell')?.loads ?? []
-  const standIns = weights.flatMap(({ kg }) => (standInFor(kg) ? [`${kg} kg is ${standInFor(kg)}`] : []))
+  const standIns = weights.flatMap(({ kg }) => (standInFor(kg) ? [`${sayMass(kg, unit)} is ${standInFor(kg)}`] : []))
   const worked = coverage.muscles.filter(({ sets }) => sets > 0).toSorted((a, b) => b.sets - a.sets)
   const resting = coverage.muscles.filter(({ sets }) => sets === 0)
   return (
@@ -100,7 +103,7 @@ export function OverviewPanel({
           <h3>Kit to set out</h3>
           <ul className="text-[0.94rem]">
             {model.kit.map((need) => (
-              <li key={need.kit}>{kitListWords(need, nameOf)}</li>
+              <li key={need.kit}>{kitListWords(need, nameOf, unit)}</li>
             ))}
           </ul>
           {standIns.length > 0 && <p className="text-[0.94rem] text-soft">Without weights: {standIns.join('; ')}.</p>}

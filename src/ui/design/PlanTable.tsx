@@ -5,6 +5,7 @@ import { useMemo, useRef, useState } from 'react'
 import type { Drawing } from '@/core/body'
 import type { ClassModel, ModelItem } from '@/core/evaluate'
 import { type Block, isRestIn, type Phase, type PlanDose, type PlanDraft, type SaidDose, wholeItem } from '@/core/plan'
+import { useMassUnit } from '../shell/mass'
 import { phaseWords } from './fitWords'
 import { gridKey, keepStop } from './gridKeys'
 import { blockOfDrag, type Head, PlanHeading } from './PlanHeading'
@@ -30,6 +31,7 @@ const isPlain = (phase: Phase, block: Block) => phase.blocks.length === 1 && blo
 
 /** The plan: its items down, what each is and takes, and the people across. */
 export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, onStep, onMove, onDrop, onDropBlock, onRemove }: Props) {
+  const unit = useMassUnit()
   const people = model.people.map(({ id, name }) => `${id} ${name}`).join('\n')
   // rows are redrawn only when what they show has changed, so their handlers must not change
   const latest = useRef({ onSelect, onDose })
@@ -80,7 +82,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
         movement={item.movement}
         name={item.name}
         amount={amountInBlock(item, block)}
-        detail={detailWords(item, whole !== undefined && isRestIn(block, whole))}
+        detail={detailWords(item, unit, whole !== undefined && isRestIn(block, whole))}
         dose={item.planDose}
         seconds={item.seconds}
         optional={whole?.optional ?? false}

@@ -4,6 +4,7 @@ import { backTo, differences, type Edit, type Item, itemsOf, type PlanDraft } fr
 import { type KeptVersion, keepVersion, listVersions, removeVersion } from '@/server/actions/versions'
 import { answered, refusalWords } from '../shell/answered'
 import { dateWords } from '../shell/days'
+import { useMassUnit } from '../shell/mass'
 import { differenceWords } from './differenceWords'
 import type { useDesk } from './useDesk'
 
@@ -18,6 +19,7 @@ interface Props {
 
 /** What has changed since a version was kept. */
 function Changes({ from, to, ask }: { from: PlanDraft; to: PlanDraft; ask: Props['ask'] }) {
+  const unit = useMassUnit()
   const [names, setNames] = useState<Record<string, { movement: string; name: string }>>()
   useEffect(() => {
     let live = true
@@ -32,7 +34,7 @@ function Changes({ from, to, ask }: { from: PlanDraft; to: PlanDraft; ask: Props
     const known = variant === undefined ? undefined : names[variant]
     return known ? `${known.movement}, ${known.name.toLowerCase()}` : (described?.name ?? variant ?? '')
   }
-  const found = differences(from, to)
+  const found = differences(from, to, unit)
   if (found.length === 0) return <p className="text-soft">Nothing has changed since.</p>
   return (
     <ul className="list-disc pl-5" aria-label="Changed since">

@@ -30,4 +30,7 @@ test.each([
   ],
   [{ ...need, kit: 'dumbbell' as const, people: 0, loads: [{ kg: 1, people: 0 }] }, 'Weights: 1 kg, from 10:20 (row) to 18:20'],
   [{ ...need, kit: 'mat' as const, people: 3 }, 'Mats: 3, from 10:20 (row) to 18:20'],
-])('%j', (given, words) => expect(kitListWords(given, nameOf)).toBe(words))
+])('%j', (given, words) => expect(kitListWords(given, nameOf, 'kg')).toBe(words))
+
+test('in a house of pounds', () =>
+  expect(kitListWords({ ...need, kit: 'dumbbell', loads: [{ kg: 1, people: 5 }] }, nameOf, 'lb')).toContain('5 × 2 lb'))

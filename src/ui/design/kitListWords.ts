@@ -1,11 +1,16 @@
 import type { KitNeed } from '@/core/evaluate'
 import { clock } from '@/core/timing'
+import { type MassUnit, sayMass } from '@/core/vocabulary'
 import { KIT_WORDS } from '../fit/warningWords'
 
 /** One kind of kit to set out, as a line. @param nameOf what an item is called */
-export function kitListWords({ kit, people, loads, bands, fromSeconds, untilSeconds, firstItem }: KitNeed, nameOf: (item: string) => string): string {
+export function kitListWords(
+  { kit, people, loads, bands, fromSeconds, untilSeconds, firstItem }: KitNeed,
+  nameOf: (item: string) => string,
+  unit: MassUnit,
+): string {
   const each = [
-    ...loads.map(({ kg, people: many }) => (many > 0 ? `${many} × ${kg} kg` : `${kg} kg`)),
+    ...loads.map(({ kg, people: many }) => (many > 0 ? `${many} × ${sayMass(kg, unit)}` : sayMass(kg, unit))),
     ...bands.map(({ name, people: many }) => `${many} × ${name.split(',')[0]!}`),
   ]
   const amount = each.length > 0 ? each.join(', ') : people > 0 ? String(people) : 'one each'

@@ -1,6 +1,7 @@
 import type { ModelItem } from '@/core/evaluate'
 import { amountWords, type Block, formatLabel, formatWords, LEVEL_LETTERS, QUIET_KINDS, wholeItem } from '@/core/plan'
 import { clock } from '@/core/timing'
+import { type MassUnit, sayMass } from '@/core/vocabulary'
 
 /** The amount of an item where its block, or the set it stands for, says it; undefined = the dose does. */
 export function amountInBlock(item: ModelItem, block: Block): string | undefined {
@@ -46,12 +47,12 @@ export const lettersOf = ({ levels, cells }: ModelItem): string =>
     : ''
 
 /** Rest, load and effort, as far as they are said. */
-export function detailWords({ dose, planDose }: ModelItem, asRest = false): string {
+export function detailWords({ dose, planDose }: ModelItem, unit: MassUnit, asRest = false): string {
   const { restSeconds, sets, sides } = planDose
   return [
     asRest ? 'moving rest' : '',
     sides === 'left' || sides === 'right' ? sides : '',
-    dose.loadKg > 0 ? `${dose.loadKg} kg` : '',
+    dose.loadKg > 0 ? sayMass(dose.loadKg, unit) : '',
     restSeconds !== undefined && sets > 1 ? `${restSeconds} s rest` : '',
     `effort ${dose.rpe}`,
   ]

@@ -3,6 +3,7 @@ import type { Reason } from '@/core/formats'
 import { EVIDENCE_WORDS } from '@/core/safety/condition'
 import { changeWords } from '@/core/safety/words'
 import type { Explanation, OptionView } from '@/workers/designerContract'
+import { useMassUnit } from '../shell/mass'
 import { effortWords } from './effortWords'
 
 const OUTCOME: Record<Explanation['verdict'], string> = {
@@ -18,6 +19,7 @@ type Take = (option: OptionView, as: 'level' | 'plan') => void
 
 /** Why a cell reads as it does: the deciding reason first, each with its rule, source and the words to say. */
 export function Reasons({ explanation, onTake }: { explanation: Explanation; onTake?: Take }) {
+  const unit = useMassUnit()
   const { verdict, gate, scope, reasons, changes, sessionChanges, options, rest, pending, unlisted } = explanation
   const asked = reasons.filter((reason) => reason.then === 'avoid' || reason.then === 'modify')
   const said = reasons.filter((reason) => reason.then === 'caution' || reason.then === 'prefer')
@@ -34,7 +36,7 @@ export function Reasons({ explanation, onTake }: { explanation: Explanation; onT
       {verdict === 'modify' && changes.length + sessionChanges.length > 0 && (
         <ul className="list-none">
           {changes.map((change) => (
-            <li key={change.attribute}>→ {changeWords(change)}</li>
+            <li key={change.attribute}>→ {changeWords(change, unit)}</li>
           ))}
           {sessionChanges.map(({ field, say }) => (
             <li key={field}>→ {say}</li>
@@ -44,7 +46,7 @@ export function Reasons({ explanation, onTake }: { explanation: Explanation; onT
       {use && (
         <p>
           Does <b>{use.movement}</b>: {use.name}
-          {use.changes.length > 0 && <span className="text-soft">, with {use.changes.map(changeWords).join('; ')}</span>}
+          {use.changes.length > 0 && <span className="text-soft">, with {use.changes.map((change) => changeWords(change, unit)).join('; ')}</span>}
           {use.sessionChanges.length > 0 && <span className="text-soft"> {use.sessionChanges.map(({ say }) => say).join(' ')}</span>}
           {onTake && <TakeIt option={use} onTake={onTake} />}
         </p>
@@ -58,7 +60,9 @@ export function Reasons({ explanation, onTake }: { explanation: Explanation; onT
             {options.slice(1).map((option) => (
               <li key={option.id}>
                 {option.movement}: {option.name}
-                {option.changes.length > 0 && <span className="text-soft"> ({option.changes.map(changeWords).join('; ')})</span>}
+                {option.changes.length > 0 && (
+                  <span className="text-soft"> ({option.changes.map((change) => changeWords(change, unit)).join('; ')})</span>
+                )}
                 {onTake && <TakeIt option={option} onTake={onTake} />}
               </li>
             ))}

@@ -1,6 +1,7 @@
 import type { PlanWarning } from '@/core/evaluate'
 import { clock } from '@/core/timing'
 import type { Kit } from '@/core/vocabulary'
+import { type MassUnit, sayMass } from '@/core/vocabulary'
 import { list } from '../shell/list'
 
 export const KIT_WORDS: Record<Kit, string> = {
@@ -25,7 +26,7 @@ export const KIT_WORDS: Record<Kit, string> = {
 export const neededKit = (kit: readonly Kit[]): string => list(kit.map((one) => KIT_WORDS[one]))
 
 /** A warning as a sentence. @param nameOf what an item is called */
-export function warningWords(warning: PlanWarning, nameOf: (item: string) => string): string {
+export function warningWords(warning: PlanWarning, nameOf: (item: string) => string, unit: MassUnit): string {
   const named = (items: readonly string[]) => [...new Set(items.map(nameOf))]
   switch (warning.code) {
     case 'empty':
@@ -57,7 +58,7 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
     case 'replaced':
       return `${nameOf(warning.item)} stands here in place of a version that is gone: ${warning.because}.`
     case 'load-not-held':
-      return `${nameOf(warning.item)} has ${warning.loadKg} kg, but this version holds nothing: choose one that does, or take the load away.`
+      return `${nameOf(warning.item)} has ${sayMass(warning.loadKg, unit)}, but this version holds nothing: choose one that does, or take the load away.`
     case 'kit-missing':
       return `${nameOf(warning.item)} needs ${neededKit(warning.kit)}, which this room does not have.`
     case 'low-ceiling':

@@ -1,4 +1,5 @@
 import { type LeadEvent, type LeadState, type LedItem, nextLoad, type Said, takesIn, waysOf } from '@/core/lead'
+import { sayMass } from '@/core/vocabulary'
 import { PersonBadge } from '../people/PersonBadge'
 import { Sheet } from '../shell/Sheet'
 import { type LeadPack, nameIn } from './pack'
@@ -13,6 +14,7 @@ interface Props {
 
 /** Who takes which version, and what they lift: for everybody at once, and for each. Only what somebody may do is offered. */
 export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
+  const unit = pack.house.masses
   const takes = takesIn(item, state)
   const nameOf = (variant: string): string => {
     const about = pack.variants[variant]
@@ -80,7 +82,7 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
                   </select>
                   {kg !== undefined && (
                     <>
-                      <span className="w-16 text-right">{kg} kg</span>
+                      <span className="w-16 text-right">{sayMass(kg, unit)}</span>
                       {load('lighter')}
                       {load('heavier')}
                     </>

@@ -1,5 +1,6 @@
 import type { Cut, LedItem, Take } from '@/core/lead'
 import { clock, type Segment } from '@/core/timing'
+import { sayMass } from '@/core/vocabulary'
 import { list } from '../shell/list'
 import { type LeadPack, nameIn } from './pack'
 
@@ -84,7 +85,7 @@ export function tracksOf(item: LedItem, takes: readonly Take[], pack: LeadPack, 
       .map(({ person, changes, kg }) => ({
         id: person,
         name: nameIn(pack, person),
-        words: [...changes, ...(kg === undefined ? [] : [`${kg} kg`])].join(', '),
+        words: [...changes, ...(kg === undefined ? [] : [sayMass(kg, pack.house.masses)])].join(', '),
       })),
   }))
   // nobody on the roster: what is planned is shown all the same

@@ -43,6 +43,7 @@ export interface LeadPack {
   music: LeadMusicPlan
   house: {
     name: string
+    masses: HouseRules['masses']
     counting: HouseRules['counting']
     inRest: string
     onSides: string

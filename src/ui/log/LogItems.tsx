@@ -2,7 +2,9 @@
 import { useState } from 'react'
 import { LOG_SIDES } from '@/core/lead'
 import { clock } from '@/core/timing'
+import { MASS_STEP_KG, sayMass } from '@/core/vocabulary'
 import { Chip } from '../shell/Chip'
+import { useMassUnit } from '../shell/mass'
 import { SIDE_WORDS } from './logWords'
 import type { Log, LogPerson } from './useLog'
 
@@ -26,10 +28,10 @@ interface Props {
   log: Log
 }
 
-const STEP_KG = 0.5
-
 /** What everybody did, item by item: as it was led, until an exception is opened. */
 export function LogItems({ items, people, log }: Props) {
+  const unit = useMassUnit()
+  const step = MASS_STEP_KG[unit]
   const [open, setOpen] = useState<string>()
   const nameOf = (id: string) => people.find((person) => person.id === id)?.name ?? ''
   return (
@@ -79,16 +81,16 @@ export function LogItems({ items, people, log }: Props) {
                           type="button"
                           className="quiet min-h-11 px-3"
                           aria-label={`${nameOf(entry.clientId)}: lighter`}
-                          onClick={() => log.setEntry(entry.clientId, item, { kg: Math.max(0, entry.kg! - STEP_KG) })}
+                          onClick={() => log.setEntry(entry.clientId, item, { kg: Math.max(0, entry.kg! - step) })}
                         >
                           −
                         </button>
-                        <span className="w-16 text-center">{entry.kg} kg</span>
+                        <span className="w-16 text-center">{sayMass(entry.kg, unit)}</span>
                         <button
                           type="button"
                           className="quiet min-h-11 px-3"
                           aria-label={`${nameOf(entry.clientId)}: heavier`}
-                          onClick={() => log.setEntry(entry.clientId, item, { kg: Math.min(60, entry.kg! + STEP_KG) })}
+                          onClick={() => log.setEntry(entry.clientId, item, { kg: Math.min(60, entry.kg! + step) })}
                         >
                           +
                         </button>

@@ -11,9 +11,11 @@ import { bandFor } from '@/core/movement/bands'
 import type { GoalDose } from '@/core/movement/doses'
 import { effortOf, MOMENT_NAMES } from '@/core/movement/loads'
 import type { Variant } from '@/core/movement/movement'
+import { kgOf, type MassUnit, massIn, sayMass } from '@/core/vocabulary'
 import type { LadderStep, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { MovingFigure } from '../figure/MovingFigure'
 import { LadderSteps } from '../fit/LadderSteps'
+import { useMassUnit } from '../shell/mass'
 import { InClass, useFits } from './InClass'
 
 const MomentChart = dynamic(() => import('./MomentChart').then((chart) => chart.MomentChart), { ssr: false })
@@ -79,12 +81,12 @@ function Range({
   )
 }
 
-const doseWords = ({ sets, reps, workSeconds, holdSeconds, restSeconds, loadKg, rpe }: GoalDose['dose']) =>
+const doseWords = ({ sets, reps, workSeconds, holdSeconds, restSeconds, loadKg, rpe }: GoalDose['dose'], unit: MassUnit) =>
   [
     sets > 1 ? `${sets} sets` : '1 set',
     workSeconds ? `${workSeconds} s` : `${reps ?? 1} times`,
     holdSeconds > 0 ? `hold ${holdSeconds} s` : '',
-    loadKg > 0 ? `${loadKg} kg` : '',
+    loadKg > 0 ? sayMass(loadKg, unit) : '',
     `rest ${restSeconds} s`,
     `effort ${rpe}`,
   ]
@@ -108,6 +110,7 @@ interface LadderProps {
 
 /** A movement as figures on rising steps; the chosen step moves, and its moments follow body height and load. */
 export function LadderView({ movement, classes, classId, people, own, steps, everyday, muscles, pattern, partners }: LadderProps) {
+  const unit = useMassUnit()
   const fits = useFits(movement, people, own)
   const [chosen, setChosen] = useState(steps[steps.length >> 1]!.variant.id)
   const [bodyName, setBodyName] = useState<BodyName>('older')
@@ -163,7 +166,15 @@ export function LadderView({ movement, classes, classId, people, own, steps, eve
             <Range label="Seen from" value={view ?? variant.view} min={-180} max={180} step={5} unit="°" onChange={setView} />
             <Range label="Speed" value={speed} min={0.25} max={2} step={0.25} unit="×" onChange={setSpeed} />
             <Range label="Body height" value={stature} min={145} max={195} step={1} unit="cm" onChange={setStature} />
-            <Range label={variant.kit.includes('band') ? 'Pull' : 'Load'} value={kg} min={0} max={8} step={0.5} unit="kg" onChange={setLoad} />
+            <Range
+              label={variant.kit.includes('band') ? 'Pull' : 'Load'}
+              value={massIn(kg, unit)}
+              min={0}
+              max={unit === 'kg' ? 8 : 18}
+              step={0.5}
+              unit={unit}
+              onChange={(mass) => setLoad(kgOf(mass, unit))}
+            />
           </div>
           <div className="mt-1 flex flex-wrap items-end gap-4">
             <label className="field w-52">
@@ -194,7 +205,7 @@ export function LadderView({ movement, classes, classId, people, own, steps, eve
               <dt className="text-soft">Good for</dt>
               <dd>{everyday}</dd>
               <dt className="text-soft">Kit</dt>
-              <dd>{kitWords(variant.kit, kg)}</dd>
+              <dd>{kitWords(variant.kit, kg, unit)}</dd>
               <dt className="text-soft">Muscles</dt>
               <dd>{muscles}</dd>
               <dt className="text-soft">Kind</dt>
@@ -251,7 +262,7 @@ export function LadderView({ movement, classes, classId, people, own, steps, eve
               <p className="mt-2">
                 For this height: <b>{band.band.name}</b>
                 {band.strands === 2 && ', doubled'}, {Math.round(band.usedM * 100)} cm between the grips. It then pulls{' '}
-                {(band.pullN / 9.81).toFixed(1)} kg over a path of {Math.round(band.pathM * 100)} cm.
+                {sayMass(Math.round((band.pullN / 9.81) * 10) / 10, unit)} over a path of {Math.round(band.pathM * 100)} cm.
               </p>
             )}
             <MomentChart rows={steps.map((one) => ({ name: one.variant.name, ...(one === step ? moments : planned.get(one)?.moments) }))} />
@@ -266,7 +277,7 @@ export function LadderView({ movement, classes, classId, people, own, steps, eve
               {step.doses.map(({ goal, dose }) => (
                 <li key={goal}>
                   <span className="inline-block w-28 text-soft">{goal}</span>
-                  {doseWords(dose)}
+                  {doseWords(dose, unit)}
                 </li>
               ))}
             </ul>

@@ -9,6 +9,7 @@ import { type OwnMovement, ownMovementSchema } from '@/core/movement/own'
 import { createOwn, updateOwn } from '@/server/actions/movements'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { answered, refusalWords } from '../shell/answered'
+import { useMassUnit } from '../shell/mass'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { CueFields, DeclaredFields, DoseFields, JointFields, NameFields } from './OwnFields'
@@ -31,6 +32,7 @@ interface Props {
 /** A movement of one's own, from one of the library: the figure follows the sliders, the rules read what it shows. */
 export function OwnEditor({ start, stored, source }: Props) {
   const router = useRouter()
+  const unit = useMassUnit()
   const [own, setOwn] = useState(start)
   const [at, setAt] = useState(start.poses.length - 1)
   const [view, setView] = useState(source.view)
@@ -105,7 +107,7 @@ export function OwnEditor({ start, stored, source }: Props) {
           <ul className="text-soft">
             {MEASURED.map((name) => (
               <li key={name}>
-                {attribute(name).label}: {valueWords(name, shown[name])}
+                {attribute(name).label}: {valueWords(name, shown[name], unit)}
               </li>
             ))}
           </ul>

@@ -3,7 +3,9 @@ import { Slider } from 'radix-ui'
 import type { Pose } from '@/core/body'
 import { attribute } from '@/core/movement/demands'
 import type { OwnMovement } from '@/core/movement/own'
+import { kgOf, massIn } from '@/core/vocabulary'
 import { Check } from '../shell/Check'
+import { useMassUnit } from '../shell/mass'
 import { JOINTS } from './ownJoints'
 
 const DECLARED = ['impactLevel', 'balanceDemand', 'abdominalPressure', 'breathHoldRisk', 'cognitiveLoad'] as const
@@ -108,6 +110,7 @@ export function CueFields({ own, change, wrong }: OwnFields) {
 
 /** How much of it. */
 export function DoseFields({ own, change, wrong }: OwnFields) {
+  const unit = useMassUnit()
   return (
     <fieldset className="flex flex-wrap gap-3">
       <legend className="mb-2 font-serif text-[1.15rem]">Dose</legend>
@@ -121,7 +124,7 @@ export function DoseFields({ own, change, wrong }: OwnFields) {
                 workSeconds: 'Work, s',
                 holdSeconds: 'Hold, s',
                 restSeconds: 'Rest, s',
-                loadKg: 'Load, kg',
+                loadKg: `Load, ${unit}`,
                 rpe: 'Effort, 0–10',
               }[field]
             }
@@ -130,9 +133,12 @@ export function DoseFields({ own, change, wrong }: OwnFields) {
             className="input"
             type="number"
             step="any"
-            value={own.dose[field] ?? ''}
+            value={own.dose[field] === undefined ? '' : field === 'loadKg' ? massIn(own.dose[field], unit) : own.dose[field]}
             aria-invalid={wrong(`$.dose.${field}`) !== undefined}
-            onChange={(event) => change({ dose: { ...own.dose, [field]: event.target.value === '' ? Number.NaN : Number(event.target.value) } })}
+            onChange={({ target: { value } }) => {
+              const number = value === '' ? Number.NaN : Number(value)
+              change({ dose: { ...own.dose, [field]: field === 'loadKg' ? kgOf(number, unit) : number } })
+            }}
           />
           {wrong(`$.dose.${field}`) && <span className="wrong">{wrong(`$.dose.${field}`)}</span>}
         </label>

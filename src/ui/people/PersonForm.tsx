@@ -9,6 +9,7 @@ import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
 import { answered, refusalWords } from '../shell/answered'
+import { useMassUnit } from '../shell/mass'
 import { SaveBar } from '../shell/SaveBar'
 import { useLeaveGuard } from '../shell/useLeaveGuard'
 import { Clearances } from './Clearances'
@@ -59,6 +60,7 @@ function fieldOf(problem: FileProblem): Path<PersonDraft> | 'root' {
 /** Registers or changes a person. A refusal keeps everything that was typed and says field by field what is wrong. */
 export function PersonForm({ choices, calendar, movements, stored, today }: Props) {
   const router = useRouter()
+  const unit = useMassUnit()
   const [saving, start] = useTransition()
   const [revision, setRevision] = useState(stored?.revision ?? 0)
   const [saved, setSaved] = useState('')
@@ -66,7 +68,7 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
   // what the form does not show is kept from the record that was read last
   const [base, setBase] = useState(stored?.record)
   const { register, control, handleSubmit, setError, setFocus, clearErrors, reset, formState } = useForm<PersonDraft>({
-    defaultValues: draftOf(stored?.record),
+    defaultValues: draftOf(unit, stored?.record),
   })
   const { errors, isDirty } = formState
   const leaving = useRef(false)
@@ -100,7 +102,7 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
           { path: '$.birthDate', message: `That would be ${odd} ${odd === 1 ? 'year' : 'years'} old. If it is right, press once more.` },
         ])
       }
-      const parsed = clientSchema.safeParse(recordOf(draft, base))
+      const parsed = clientSchema.safeParse(recordOf(draft, unit, base))
       if (!parsed.success) return refuse(problemsOf(parsed.error))
       start(async () => {
         if (!stored) {
@@ -109,7 +111,7 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
             if (next) {
               key.current = crypto.randomUUID()
               setNamesake(false)
-              reset(draftOf())
+              reset(draftOf(unit))
               setSaved(`${draft.given} is registered. Now the next.`)
               setRegistered((count) => count + 1)
               return
@@ -219,7 +221,7 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
       <Section title="More">
         <div className="grid gap-3 sm:grid-cols-4">
           <Text {...field} name="statureCm" label="Stature, cm" type="number" />
-          <Text {...field} name="massKg" label="Mass, kg" type="number" />
+          <Text {...field} name="massKg" label={`Mass, ${unit}`} type="number" />
           <div className="sm:col-span-2">
             <Text {...field} name="emergencyContact" label="Emergency contact" />
           </div>
@@ -253,7 +255,7 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
               type="button"
               className="quiet"
               onClick={() => {
-                reset(draftOf(newer.record))
+                reset(draftOf(unit, newer.record))
                 setRevision(newer.revision)
                 setBase(newer.record)
                 setNewer(undefined)

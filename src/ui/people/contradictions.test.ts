@@ -8,7 +8,7 @@ import { draftOf } from './draft'
 const base = buildRuleBase(CONDITIONS)
 const choices = conditionChoices(base)
 const byMedicine = choices.filter(({ medicine }) => medicine !== undefined)
-const draft = (rest: object) => ({ ...draftOf(), ...rest }) as ReturnType<typeof draftOf> & Record<string, unknown>
+const draft = (rest: object) => ({ ...draftOf('kg'), ...rest }) as ReturnType<typeof draftOf> & Record<string, unknown>
 const recorded = (slug: string) => ({ conditions: [{ slug, variant: '', side: '', since: '', note: '', answers: {} }] })
 
 describe('a medicine and its condition', () => {

@@ -1,4 +1,5 @@
 import type { ClientInput, ClientRecord, ConditionRecord, Site } from '@/core/client'
+import { kgOf, type MassUnit, massIn } from '@/core/vocabulary'
 
 type Answer = '' | 'yes' | 'no'
 
@@ -34,6 +35,7 @@ export interface PersonDraft {
   chairRises30s: string
   getUpAndGoSec: string
   statureCm: string
+  /** named as in the record, where a refusal belongs; typed in the unit of the house */
   massKg: string
   emergencyContact: string
   note: string
@@ -62,7 +64,8 @@ const conditionDraft = (condition: ConditionRecord): ConditionDraft => ({
   ),
 })
 
-export function draftOf(record?: ClientRecord): PersonDraft {
+/** @param unit in which the form is filled in */
+export function draftOf(unit: MassUnit, record?: ClientRecord): PersonDraft {
   const capability = record?.capability ?? {}
   return {
     given: record?.given ?? '',
@@ -94,7 +97,7 @@ export function draftOf(record?: ClientRecord): PersonDraft {
     chairRises30s: textOf(capability.chairRises30s),
     getUpAndGoSec: textOf(capability.getUpAndGoSec),
     statureCm: textOf(record?.statureCm),
-    massKg: textOf(record?.massKg),
+    massKg: textOf(record?.massKg === undefined ? undefined : massIn(record.massKg, unit)),
     emergencyContact: record?.emergencyContact ?? '',
     note: record?.note ?? '',
     sites: record?.sites ?? [],
@@ -110,11 +113,15 @@ const yes = (answer: Answer) => (answer === '' ? undefined : answer === 'yes')
 /** A number as typed; what is no number is passed on as it is, so that the schema says what was expected. */
 const numberOf = (typed: string): number | undefined =>
   typed.trim() === '' ? undefined : Number.isNaN(Number(typed)) ? (typed as unknown as number) : Number(typed)
+const massOf = (typed: string, unit: MassUnit): number | undefined => {
+  const mass = numberOf(typed)
+  return typeof mass === 'number' ? kgOf(mass, unit) : mass
+}
 const filled = (typed: string) => (typed.trim() === '' ? undefined : typed.trim())
 const known = <T extends object>(fields: T) => Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as T
 
 /** The record that the form describes; fields of the record that the form does not show are kept. */
-export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput {
+export function recordOf(draft: PersonDraft, unit: MassUnit, before?: ClientRecord): ClientInput {
   return known({
     ...before,
     given: draft.given,
@@ -130,7 +137,7 @@ export function recordOf(draft: PersonDraft, before?: ClientRecord): ClientInput
       .filter(({ words }) => words.trim() !== '')
       .map(({ words, clearedOn, clearedBy }) => known({ words: words.trim(), clearedOn: filled(clearedOn), clearedBy: filled(clearedBy) })),
     statureCm: numberOf(draft.statureCm),
-    massKg: numberOf(draft.massKg),
+    massKg: massOf(draft.massKg, unit),
     conditions: draft.conditions.map(({ slug, variant, side, since, note, answers }, index) => {
       // of two of a kind each keeps what is its own
       const nth = draft.conditions.slice(0, index).filter((one) => one.slug === slug).length

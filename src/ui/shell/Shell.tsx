@@ -1,5 +1,7 @@
 import Link from 'next/link'
+import type { MassUnit } from '@/core/vocabulary'
 import { Cover } from './Cover'
+import { MassProvider } from './mass'
 import { NavLink } from './NavLink'
 import { Preferences } from './Preferences'
 
@@ -13,7 +15,7 @@ const WAY = [
 ] as const
 
 /** @param coverMinutes without a hand after which the desk is covered; 0 = only by hand */
-export function Shell({ coverMinutes, children }: { coverMinutes: number; children: React.ReactNode }) {
+export function Shell({ coverMinutes, masses, children }: { coverMinutes: number; masses: MassUnit; children: React.ReactNode }) {
   return (
     <>
       <a href="#content" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
@@ -40,7 +42,7 @@ export function Shell({ coverMinutes, children }: { coverMinutes: number; childr
         </div>
       </header>
       <main id="content" className="mx-auto max-w-[1360px] px-5 pb-14 pt-5">
-        {children}
+        <MassProvider value={masses}>{children}</MassProvider>
       </main>
     </>
   )

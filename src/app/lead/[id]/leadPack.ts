@@ -88,6 +88,7 @@ export async function leadPack(db: Database, studio: Studio, session: StoredSess
     music: musicIn(session.plan, led.view),
     house: {
       name: settings.house,
+      masses: settings.houseRules.masses,
       counting: settings.houseRules.counting,
       inRest: houseWords('rests', settings.houseRules).say ?? '',
       onSides: houseWords('leftRight', settings.houseRules).say ?? '',

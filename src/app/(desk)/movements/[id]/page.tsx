@@ -21,6 +21,7 @@ export default async function MovementPage({ params, searchParams }: { params: P
   const steps = gone ? [gone] : offered
   const mine = own.find((one) => id === `${OWN_PREFIX}${one.id}`)
   const movement = steps[0]?.movement
+  const unit = studio.settings.houseRules.masses
   if (!movement) notFound()
   const chosen = classes.find((one) => one.id === asked)
   const people = chosen ? await peopleOn(db, studio.id, await rosterOf(db, studio.id, chosen.id), today(studio), chosen.id) : []
@@ -49,8 +50,8 @@ export default async function MovementPage({ params, searchParams }: { params: P
         steps={steps.map(({ variant, planned }, index) => ({
           variant,
           repSeconds: libraryRepSeconds({ variant }),
-          demands: demandsInWords(planned),
-          changes: index > 0 ? differences(steps[index - 1]!.planned, planned) : [],
+          demands: demandsInWords(planned, unit),
+          changes: index > 0 ? differences(steps[index - 1]!.planned, planned, unit) : [],
           doses: dosesPerGoal(movement.purpose, variant.dose),
           drawing: pictureOf(variant),
           words: describePicture(movement, variant),

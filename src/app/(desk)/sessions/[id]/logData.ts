@@ -3,8 +3,7 @@ import { type Catalogue, ladderOf } from '@/core/movement'
 import { itemsOf } from '@/core/plan'
 import type { Timeline } from '@/core/timing'
 import type { Database } from '@/server/db/connection'
-import type { Taught } from '@/server/experience'
-import { beganWith, ledSession, peopleOfSession, type SessionPeople } from '@/server/leading'
+import { beganWith, type Leading, ledSession, peopleOfSession, type SessionPeople } from '@/server/leading'
 import { studioLibrary } from '@/server/library'
 import { logOf } from '@/server/repositories/log'
 import type { StoredSession } from '@/server/repositories/sessions'
@@ -45,7 +44,7 @@ function entriesOf(kept: readonly LogEntry[], derived: readonly Omit<LogEntry, '
 }
 
 /** The log of a session, opened with what its taps say. */
-export async function sessionLog(db: Database, studio: Taught, session: StoredSession): Promise<SessionLog> {
+export async function sessionLog(db: Database, studio: Leading, session: StoredSession): Promise<SessionLog> {
   const there = await peopleOfSession(db, studio.id, session)
   const [{ catalogue }, led, kept] = await Promise.all([
     studioLibrary(db, studio.id),

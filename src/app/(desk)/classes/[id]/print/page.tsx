@@ -13,6 +13,7 @@ export const metadata = { title: 'Cue sheet' }
 export default async function CueSheetPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
   const { db, studio, id, found } = await named(params, getClass)
   const { day, model, lines } = await cueSheetOf(db, studio, found, (await searchParams).day)
+  const nameOf = (item: string) => model.items.find(({ id: one }) => one === item)?.movement ?? item
   /** What the house says of many movements is said once. */
   const isFirst = (words: string, at: number) => lines.findIndex(({ house }) => house.includes(words)) === at
   return (
@@ -26,8 +27,7 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
           </p>
           {model.kit.length > 0 && (
             <p className="print:text-[8pt]">
-              To set out:{' '}
-              {model.kit.map((need) => kitListWords(need, (item) => model.items.find(({ id: one }) => one === item)?.movement ?? item)).join('. ')}.
+              To set out: {model.kit.map((need) => kitListWords(need, nameOf, studio.settings.houseRules.masses)).join('. ')}.
             </p>
           )}
         </div>

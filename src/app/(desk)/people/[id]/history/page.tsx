@@ -2,6 +2,7 @@ import Link from 'next/link'
 import { fullName } from '@/core/client'
 import { wasThere } from '@/core/lead'
 import type { Catalogue } from '@/core/movement'
+import { massIn, sayMass } from '@/core/vocabulary'
 import { studioLibrary } from '@/server/library'
 import { getClient } from '@/server/repositories/clients'
 import { type PersonDay, personHistory } from '@/server/repositories/history'
@@ -42,6 +43,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
   const [exertion, during, after] = [said(came, 'exertion'), said(came, 'painDuring'), said(came, 'painNextDay')]
   const moved = ladders(entries, catalogue)
   const lifted = moved.filter(({ steps }) => steps.some(({ kg }) => kg !== null))
+  const unit = studio.settings.houseRules.masses
   const first = came[0]
   const last = came.at(-1)
   return (
@@ -106,15 +108,17 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
               />
             ))}
           {lifted.map(({ movement, steps }) => {
-            const kilos = steps.flatMap(({ kg }) => (kg === null ? [] : [kg]))
+            const lifts = steps.flatMap(({ day, kg }) =>
+              kg === null ? [] : [{ label: dayAndMonth(day), mass: massIn(kg, unit), said: sayMass(kg, unit) }],
+            )
             return (
               <Charted
                 key={movement}
                 title={`${movement}: weight`}
-                words={`First ${kilos[0]} kg, last ${kilos.at(-1)} kg.`}
-                points={steps.filter(({ kg }) => kg !== null).map(({ day, kg }) => ({ label: dayAndMonth(day), kg }))}
-                series={[{ key: 'kg', name: 'Weight', tone: 'plum' }]}
-                unit=" kg"
+                words={`First ${lifts[0]!.said}, last ${lifts.at(-1)!.said}.`}
+                points={lifts.map(({ label, mass }) => ({ label, mass }))}
+                series={[{ key: 'mass', name: 'Weight', tone: 'plum' }]}
+                unit={` ${unit}`}
               />
             )
           })}
