@@ -238,6 +238,8 @@ test('a row is dragged to another place, and back by undo', async ({ page }) => 
   await expect(rows.nth(2)).toContainText('March')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(rows.nth(0)).toContainText('March')
+  // other tests lead this class
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
 })
 
 test('a class that runs over loses the sets it names at one tap, and gets them back at one', async ({ page }) => {

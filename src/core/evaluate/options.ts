@@ -230,6 +230,8 @@ function remembered(assessment: Assessment, key: string, make: () => Placement):
 }
 
 const interned = new WeakMap<readonly CatalogueEntry[], Map<string, number>>()
+/** Never the same for two libraries: what is remembered of a person in one is not found in another. */
+let nextKey = 0
 /** A long key as a number: what is looked up for every person and item stays short. */
 function internedKey(entries: readonly CatalogueEntry[], key: string): number {
   let known = interned.get(entries)
@@ -239,7 +241,7 @@ function internedKey(entries: readonly CatalogueEntry[], key: string): number {
   }
   let number = known.get(key)
   if (number === undefined) {
-    number = known.size
+    number = nextKey++
     known.set(key, number)
   }
   return number

@@ -62,6 +62,15 @@ export function buildCatalogue(movements: readonly Movement[], successors: Catal
   return { movements, entries, byId, successors }
 }
 
-/** The ladder of an entry's movement, gentlest first. */
-export const ladderOf = (catalogue: Catalogue, movementId: string): CatalogueEntry[] =>
-  catalogue.entries.filter((entry) => entry.movement.id === movementId)
+const ladders = new WeakMap<Catalogue, ReadonlyMap<string, readonly CatalogueEntry[]>>()
+/** The ladder of a movement, gentlest first; the very same list each time, so that what is judged on it is remembered. */
+export function ladderOf(catalogue: Catalogue, movementId: string): readonly CatalogueEntry[] {
+  let known = ladders.get(catalogue)
+  if (!known) {
+    const found = new Map<string, CatalogueEntry[]>()
+    for (const entry of catalogue.entries) found.set(entry.movement.id, [...(found.get(entry.movement.id) ?? []), entry])
+    known = found
+    ladders.set(catalogue, known)
+  }
+  return known.get(movementId) ?? []
+}

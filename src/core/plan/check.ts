@@ -118,7 +118,8 @@ function doseOf(demands: DemandsInput): Dose {
   return { sets: 1, reps: Math.max(1, reps), holdSeconds: isometricHoldSec, restSeconds: 30, loadKg: externalLoadKg, rpe: intendedRpe }
 }
 
-const asPlanDose = ({ repSeconds: _rep, fastestSeconds: _fastest, ...dose }: Dose): PlanDose => dose
+/** The dose of the library as a plan says it. */
+export const asPlanDose = ({ repSeconds: _rep, fastestSeconds: _fastest, ...dose }: Dose): PlanDose => dose
 
 /** An item before its block: what it is, and the dose as it is said. */
 interface Source {

@@ -1,5 +1,6 @@
 export {
   aloneInBlock,
+  asPlanDose,
   checkPlan,
   handedOut,
   isRestIn,

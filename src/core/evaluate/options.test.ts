@@ -1,0 +1,20 @@
+import { expect, test } from 'vitest'
+import { CONDITIONS } from '@/content/conditions'
+import { LIBRARY } from '@/content/movements'
+import { ladderOf } from '../movement'
+import { aloneInBlock, planSchema, prescriptionOf } from '../plan'
+import { assess, buildRuleBase } from '../safety'
+import { placeGroup } from './options'
+
+test('what is remembered of somebody in one library is not found in another: every movement is judged for itself', () => {
+  const person = { assessment: assess(buildRuleBase(CONDITIONS), { age: 78, screenOutcome: 'go', conditions: [{ slug: 'osteoporosis' }] }) }
+  const { room } = planSchema.parse({ version: 2, title: 'T', promisedMinutes: 30, phases: [], room: { floorWork: true } })
+  const verdicts = LIBRARY.entries.map(({ variant, movement }) => {
+    const { item, block } = aloneInBlock(variant.id)
+    // each ladder is a library of its own
+    const [placement] = placeGroup([person], prescriptionOf(item, block, LIBRARY), ladderOf(LIBRARY, movement.id), room)
+    for (const { id } of placement!.options) expect(id.startsWith(`${movement.id}/`), `${variant.id} is answered with ${id}`).toBe(true)
+    return placement!.judgement.verdict
+  })
+  expect(new Set(verdicts).size).toBeGreaterThan(2)
+})
