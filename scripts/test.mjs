@@ -8,6 +8,7 @@ import { build, checkNode, debianPackage, install, ROOT, run } from './setup.mjs
 checkNode()
 install()
 debianPackage(() => existsSync('/usr/bin/chromium'), 'chromium', 'for the browser tests')
+debianPackage(() => existsSync('/usr/bin/glpsol'), 'glpk-utils', 'another solver, against which ours is tested')
 debianPackage(() => postgresFolder() !== undefined, 'postgresql', 'for the repository tests against a server')
 
 process.stdout.write('\nTypes\n')

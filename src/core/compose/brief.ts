@@ -1,0 +1,51 @@
+import { z } from 'zod'
+import { QUALITIES, type Quality } from '../coverage'
+import { EVERYDAY_FUNCTIONS, MUSCLES } from '../movement'
+import { roomSchema } from '../plan'
+
+/** How gentle a composed class is: the effort that no item is planned above, 0 to 10. */
+export const LEVELS = ['gentler', 'usual', 'harder'] as const
+export type BriefLevel = (typeof LEVELS)[number]
+/** Strength is trained at 5 to 6, and frailer groups at 4 (rule base 5.1). */
+export const MOST_RPE: Readonly<Record<BriefLevel, number>> = { gentler: 4, usual: 6, harder: 7 }
+
+/** What carries the body, as far as a brief tells them apart. */
+export const PLACES = ['seat', 'stand', 'floor', 'bed'] as const
+export type Place = (typeof PLACES)[number]
+
+const movement = z.string().min(1).max(90)
+const goals = Object.fromEntries(QUALITIES.map((quality) => [quality, z.number().min(0).max(3).default(0)])) as Record<
+  Quality,
+  z.ZodDefault<z.ZodNumber>
+>
+
+/** What a class is to be: the wish from which it is composed. */
+export const briefSchema = z.strictObject({
+  version: z.literal(1),
+  title: z.string().trim().min(1, 'a title is needed').max(120),
+  minutes: z.number().int().min(10).max(90),
+  /** weight of each quality, 0 = not sought */
+  goals: z.strictObject(goals).prefault({ strength: 2, balance: 2, mobility: 1, heart: 1, stretch: 1, calm: 0.5 }),
+  /** muscles to be worked before others */
+  areas: z.array(z.enum(MUSCLES)).max(8).default([]),
+  /** what it is good for in daily life */
+  everyday: z.array(z.enum(EVERYDAY_FUNCTIONS)).max(6).default([]),
+  level: z.enum(LEVELS).default('usual'),
+  room: roomSchema.prefault({}),
+  places: z.array(z.enum(PLACES)).min(1).default(['seat', 'stand', 'floor']),
+  mostFloorTrips: z.number().int().min(0).max(3).default(1),
+  /** movements that the group has not met, at most */
+  mostNew: z.number().int().min(0).max(40).default(4),
+  /** versions shown side by side */
+  tracks: z.number().int().min(1).max(4).default(2),
+  /** movements that the group has met */
+  familiar: z.array(movement).max(400).default([]),
+  /** movements of the last sessions: others are taken where they are as good */
+  lately: z.array(movement).max(400).default([]),
+  /** muscles that were worked hard less than two days before (rule base 5.4): not hard again */
+  resting: z.array(z.enum(MUSCLES)).max(MUSCLES.length).default([]),
+  pinned: z.array(movement).max(20).default([]),
+  banned: z.array(movement).max(200).default([]),
+})
+export type ClassBrief = z.output<typeof briefSchema>
+export type ClassBriefInput = z.input<typeof briefSchema>

@@ -1,0 +1,97 @@
+import { isAvailable, placeGroup, type Roster } from '../evaluate'
+import { type Catalogue, ladderOf } from '../movement'
+import { aloneInBlock, type Plan, prescriptionOf } from '../plan'
+import { type ClassBrief, MOST_RPE } from './brief'
+import type { Model, Row, Solver } from './lp'
+import { placeOf } from './ways'
+
+/** Wishes in the order in which people hold on to them: what is tried last remains in the set. */
+const HELD_ON_TO = ['warm-up', 'cool-down', 'minutes', 'trips to the floor', 'new movements']
+const rank = (wish: string): number => (wish.startsWith('pinned ') ? -1 : HELD_ON_TO.indexOf(wish))
+
+const isPossible = (model: Model, rows: Row[], solver: Solver): boolean => {
+  const trial = { columns: model.columns.map((column) => ({ ...column, cost: 0 })), rows }
+  if (solver(trial, { relaxed: true }).status === 'infeasible') return false
+  // a search that ends without an answer is not known, and never said to be impossible
+  return solver(trial, { target: 0, nodes: 2000 }).status !== 'infeasible'
+}
+
+/**
+ * A smallest set of wishes that cannot be kept together: without any one of them there is a class. Empty when not even a class without wishes can be
+ * built of these ways, or when it is not known.
+ */
+export function clashOf(model: Model, solver: Solver): string[] {
+  const wishes = [...new Set(model.rows.flatMap(({ wish }) => wish ?? []))].sort((a, b) => rank(b) - rank(a))
+  const keeping = (kept: readonly string[]) => model.rows.filter(({ wish }) => wish === undefined || kept.includes(wish))
+  if (!isPossible(model, keeping([]), solver)) return []
+  let kept = wishes
+  for (const wish of wishes) {
+    const without = kept.filter((one) => one !== wish)
+    if (!isPossible(model, keeping(without), solver)) kept = without
+  }
+  return isPossible(model, keeping(kept), solver) ? [] : kept
+}
+
+/** By how much each wish of a clash gives way in the nearest class there is. */
+export interface Concession {
+  wish: string
+  /** in the unit of the wish: minutes, trips, movements; 0 = it is kept */
+  by: number
+}
+
+/** Once more, with the wishes of the clash able to give way at a price. */
+export function nearest(model: Model, clash: readonly string[], solver: Solver): Concession[] {
+  const columns = model.columns.map((column) => ({ ...column, cost: 0 }))
+  const slackOf = new Map<string, number[]>()
+  const rows = model.rows.map((row): Row => {
+    if (row.wish === undefined || !clash.includes(row.wish)) return row
+    const terms: Row['terms'] = [...row.terms]
+    const slack = (coefficient: number) => {
+      columns.push({ name: `gives way: ${row.wish}`, cost: -1, lower: 0, upper: 1000, isInteger: false })
+      terms.push([columns.length - 1, coefficient])
+      slackOf.set(row.wish!, [...(slackOf.get(row.wish!) ?? []), columns.length - 1])
+    }
+    if (Number.isFinite(row.lower)) slack(1)
+    if (Number.isFinite(row.upper)) slack(-1)
+    return { ...row, terms }
+  })
+  const solved = solver({ columns, rows }, { gap: 0.01, nodes: 2000 })
+  return clash.map((wish) => ({
+    wish,
+    by: Math.round((slackOf.get(wish) ?? []).reduce((sum, column) => sum + (solved.x?.[column] ?? 0), 0) * 10) / 10,
+  }))
+}
+
+/** Why a movement that is wished for has no way in this class. */
+export type NoWay =
+  | { code: 'unknown' }
+  | { code: 'banned' }
+  | { code: 'place' }
+  | { code: 'kit' }
+  | { code: 'effort'; rpe: number }
+  | { code: 'resting' }
+  /** no version that these may take, or no number of versions side by side that serves all */
+  | { code: 'people'; names: string[] }
+
+/** The first reason that leaves nothing of a movement, in the order in which ways are sorted out. */
+export function noWayFor(movement: string, brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue): NoWay {
+  const ladder = ladderOf(catalogue, movement)
+  if (ladder.length === 0) return { code: 'unknown' }
+  if (brief.banned.includes(movement)) return { code: 'banned' }
+  const inRoom = ladder.filter((entry) => isAvailable(entry, plan.room))
+  if (inRoom.length === 0) return { code: 'kit' }
+  const placed = inRoom.filter((entry) => brief.places.includes(placeOf(entry)))
+  if (placed.length === 0) return { code: 'place' }
+  const easy = placed.filter(({ planned }) => planned.intendedRpe <= MOST_RPE[brief.level])
+  if (easy.length === 0) return { code: 'effort', rpe: Math.min(...placed.map(({ planned }) => planned.intendedRpe)) }
+  const people = roster.people.filter(({ assessment }) => !assessment.closed)
+  const without = people.filter((_, person) =>
+    easy.every((entry) => {
+      const { item, block } = aloneInBlock(entry.variant.id)
+      return placeGroup(people, prescriptionOf(item, block, catalogue), ladder, plan.room)[person]!.options.length === 0
+    }),
+  )
+  if (without.length > 0) return { code: 'people', names: without.map(({ name }) => name) }
+  const isTired = easy[0]!.movement.main.some((muscle) => (brief.resting as readonly string[]).includes(muscle))
+  return isTired ? { code: 'resting' } : { code: 'people', names: [] }
+}

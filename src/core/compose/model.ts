@@ -1,0 +1,332 @@
+import { QUALITIES, type Quality } from '../coverage'
+import { type EverydayFunction, MUSCLES, type Muscle } from '../movement'
+import type { ClassBrief, Place } from './brief'
+import { type Model, ModelWriter, type Row } from './lp'
+import { PARTS, type Part, type Way } from './ways'
+
+/** What the parts of a class need, s. */
+export interface Frame {
+  /** of work below the effort that warms up, and of quiet work with its rests at the end (rule base 5.5) */
+  warmUpSeconds: number
+  coolDownSeconds: number
+  /** length that the whole may have */
+  from: number
+  until: number
+  /** there and back from the chair, with the pause that those need who rise (5.7) */
+  placeSeconds: Readonly<Record<Place, number>>
+}
+
+/** A movement chosen, with the part it stands in. */
+export interface Chosen {
+  way: Way
+  part: Part
+  /** work that is longer than the library's, s */
+  extra: number
+}
+
+export const workOf = ({ way, extra }: Pick<Chosen, 'way' | 'extra'>): number => way.workSeconds + extra
+/** Of the work, what trains, s. */
+export const trainingOf = ({ way, extra }: Pick<Chosen, 'way' | 'extra'>): number =>
+  way.workSeconds === 0 ? 0 : (way.trainingSeconds / way.workSeconds) * (way.workSeconds + extra)
+
+// weights of the trial that COMPOSE describes; the shape is what was tested
+/** Worth of a minute of work towards a goal's share: the first half, the second, beyond it. */
+const SLOPES = [4, 2.4, 0.6] as const
+const MUSCLE_WORTH = [1, 0.3] as const
+/** A muscle that the brief names is worth so many others. */
+const NAMED = 3
+export const SERVES_WORTH = 1.5
+export const LOSS_COST = 1.2
+export const LATELY_COST = 1.5
+export const PLACE_COST = 0.5
+export const KIT_COST = 0.35
+/** Share of the promise that is work; the rest is rest and ways. */
+const WORK_SHARE = 0.5
+/** To fetch a piece of kit and put it away, s. */
+export const KIT_SECONDS = 30
+/** From one item to the next, s. */
+export const LINK_SECONDS = 8
+export const COUNTS: Readonly<Record<Part, readonly [number, number]>> = { 'warm-up': [2, 12], main: [3, 14], 'cool-down': [2, 6] }
+const MINUTE = 60
+
+const sum = <T>(list: readonly T[], of: (one: T) => number): number => list.reduce((all, one) => all + of(one), 0)
+const kitsOf = (way: Way): string[] => (way.kit === '' ? [] : [way.kit])
+
+/** Minutes that each goal of the brief would have. */
+export function sharesOf({ goals, minutes }: Pick<ClassBrief, 'goals' | 'minutes'>): Map<Quality, number> {
+  const total = sum(QUALITIES, (quality) => goals[quality])
+  return new Map(QUALITIES.filter((quality) => goals[quality] > 0).map((quality) => [quality, (goals[quality] / total) * WORK_SHARE * minutes]))
+}
+
+export const piecesWorth = (minutes: number, share: number, weight: number): number => {
+  let left = minutes
+  let worth = 0
+  for (const slope of SLOPES) {
+    const here = Math.min(left, share / 2)
+    worth += slope * weight * here
+    left -= here
+  }
+  return worth
+}
+export const muscleWorth = (load: number, isNamed: boolean): number =>
+  (isNamed ? NAMED : 1) * (MUSCLE_WORTH[0] * Math.min(1, load) + MUSCLE_WORTH[1] * Math.min(1, Math.max(0, load - 1)))
+export const loadOn = (muscle: Muscle, way: Way): number => (way.main.includes(muscle) ? 1 : way.helping.includes(muscle) ? 0.5 : 0)
+
+/** What a class is worth to the brief: the objective of the model, worked out from the class itself. */
+export function worthOf(chosen: readonly Chosen[], brief: ClassBrief): number {
+  const ways = chosen.map(({ way }) => way)
+  const goals = sum([...sharesOf(brief)], ([quality, share]) =>
+    piecesWorth(
+      sum(chosen, (one) => (one.way.quality === quality ? trainingOf(one) / MINUTE : 0)),
+      share,
+      brief.goals[quality],
+    ),
+  )
+  const muscles = sum(MUSCLES, (muscle) =>
+    muscleWorth(
+      sum(ways, (way) => loadOn(muscle, way)),
+      brief.areas.includes(muscle),
+    ),
+  )
+  const serves = sum(brief.everyday, (use) => SERVES_WORTH * Math.min(2, ways.filter((way) => way.serves === use).length))
+  const visits = PARTS.flatMap((part) => {
+    const here = chosen.filter((one) => one.part === part).map(({ way }) => way)
+    return [
+      PLACE_COST * new Set(here.map(({ place }) => place).filter((place) => place !== 'seat')).size,
+      KIT_COST * new Set(here.flatMap(kitsOf)).size,
+    ]
+  })
+  return goals + muscles + serves - sum(ways, ({ loss, wasLately }) => LOSS_COST * loss + (wasLately ? LATELY_COST : 0)) - sum(visits, (cost) => cost)
+}
+
+/** Seconds of a class, its ways counted there and back once in each part: never less than the ordered class takes. */
+export function secondsOf(chosen: readonly Chosen[], { placeSeconds }: Frame): number {
+  const own = sum(chosen, ({ way, extra }) => way.seconds + extra + LINK_SECONDS)
+  const visits = sum(PARTS, (part) => {
+    const here = chosen.filter((one) => one.part === part).map(({ way }) => way)
+    return sum([...new Set(here.map(({ place }) => place))], (place) => placeSeconds[place]) + KIT_SECONDS * new Set(here.flatMap(kitsOf)).size
+  })
+  return own + visits
+}
+
+/** Movements that may not be shared with a class that was proposed before, so that proposals differ. */
+export interface Before {
+  movements: readonly string[]
+  /** of them at most */
+  most: number
+}
+
+/** What a repair stays close to. */
+export interface Present {
+  movement: string
+  variant: string
+  sets: number
+  part: Part
+}
+const KEEP = { item: 3, otherDose: -0.5, otherPart: -0.5, otherVersion: -0.3, added: -1.5, usual: 0.02 } as const
+
+export interface Built {
+  model: Model
+  /** what each column of a way stands for; undefined for the others */
+  chosen: (Omit<Chosen, 'extra'> | undefined)[]
+  /** column of the extra seconds of a way's column, in minutes */
+  extras: ReadonlyMap<number, number>
+}
+
+/**
+ * The choice of a class as a mixed-integer program: which way of which movement stands in which part. Times are in minutes.
+ *
+ * @param present the class that a repair keeps as much of as can be
+ */
+export function buildModel(
+  ways: readonly Way[],
+  brief: ClassBrief,
+  frame: Frame,
+  before: readonly Before[] = [],
+  present?: readonly Present[],
+): Built {
+  const writer = new ModelWriter()
+  const chosen: Built['chosen'] = []
+  const all: { column: number; way: Way; part: Part }[] = []
+  const keepsIt = new Map(present?.map((one) => [one.movement, one]))
+  const worth = present ? KEEP.usual : 1
+  const costOf = (way: Way, part: Part): number => {
+    const usual = worth * (-LOSS_COST * way.loss - (way.wasLately ? LATELY_COST : 0))
+    if (!present) return usual
+    const was = keepsIt.get(way.movement)
+    if (!was) return usual + KEEP.added
+    return (
+      usual +
+      KEEP.item +
+      (was.sets === way.sets ? 0 : KEEP.otherDose) +
+      (was.part === part ? 0 : KEEP.otherPart) +
+      (was.variant === way.variant ? 0 : KEEP.otherVersion)
+    )
+  }
+  for (const way of ways)
+    for (const part of way.parts) {
+      const column = writer.column(`${way.id} ${part}`, costOf(way, part))
+      chosen[column] = { way, part }
+      all.push({ column, way, part })
+    }
+  // work by the clock may be longer, to the second: it is what closes a part to its time
+  const extras = new Map<number, number>()
+  const stretchable = all.flatMap(({ column, way, part }) => {
+    if (way.mostExtra === 0) return []
+    const most = way.mostExtra / MINUTE
+    const extra = writer.column(`longer ${way.id} ${part}`, 0, most, false)
+    extras.set(column, extra)
+    writer.row(
+      `longer ${way.id} ${part}`,
+      [
+        [extra, 1],
+        [column, -most],
+      ],
+      { upper: 0 },
+    )
+    return [{ extra, way, part }]
+  })
+  /** the minutes that come on top, each counted so often */
+  const longer = (of: (one: (typeof stretchable)[number]) => number): Row['terms'] =>
+    stretchable.flatMap((one): Row['terms'] => {
+      const times = of(one)
+      return times === 0 ? [] : [[one.extra, times]]
+    })
+  const terms = (of: (one: (typeof all)[number]) => number): Row['terms'] =>
+    all.flatMap((one): Row['terms'] => {
+      const coefficient = of(one)
+      return coefficient === 0 ? [] : [[one.column, coefficient]]
+    })
+  const movements = [...new Set(ways.map(({ movement }) => movement))]
+
+  // a movement once; what is pinned is there
+  for (const movement of movements) {
+    const isPinned = brief.pinned.includes(movement)
+    writer.row(
+      `once ${movement}`,
+      terms(({ way }) => Number(way.movement === movement)),
+      { upper: 1 },
+    )
+    if (isPinned)
+      writer.row(
+        `pinned ${movement}`,
+        terms(({ way }) => Number(way.movement === movement)),
+        { lower: 1, wish: `pinned ${movement}` },
+      )
+  }
+  for (const movement of brief.pinned)
+    if (!movements.includes(movement)) writer.row(`pinned ${movement}`, [], { lower: 1, wish: `pinned ${movement}` })
+
+  const time: Row['terms'] = [...terms(({ way }) => (way.seconds + LINK_SECONDS) / MINUTE), ...longer(() => 1)]
+  const floor = new Map<Part, number>()
+  for (const part of PARTS) {
+    const here = all.filter((one) => one.part === part)
+    // a place or a kit is used where something stands that needs it, and never otherwise
+    const used = (name: string, cost: number, seconds: number, isIn: (way: Way) => boolean) => {
+      const users = here.filter(({ way }) => isIn(way))
+      if (users.length === 0) return undefined
+      const column = writer.column(`${name} in ${part}`, worth * cost)
+      for (const movement of new Set(users.map(({ way }) => way.movement)))
+        writer.row(
+          `${name} in ${part}: ${movement}`,
+          [...users.filter(({ way }) => way.movement === movement).map(({ column: own }): [number, number] => [own, 1]), [column, -1]],
+          { upper: 0 },
+        )
+      writer.row(`${name} in ${part}: not idle`, [[column, 1], ...users.map(({ column: own }): [number, number] => [own, -1])], { upper: 0 })
+      time.push([column, seconds / MINUTE])
+      return column
+    }
+    for (const place of ['stand', 'floor', 'bed'] as const) {
+      const column = used(place, -PLACE_COST, frame.placeSeconds[place], (way) => way.place === place)
+      if (place === 'floor' && column !== undefined) floor.set(part, column)
+    }
+    for (const kit of new Set(here.flatMap(({ way }) => kitsOf(way)))) used(kit, -KIT_COST, KIT_SECONDS, (way) => way.kit === kit)
+    const [fewest, most] = COUNTS[part]
+    writer.row(
+      `count ${part}`,
+      here.map(({ column }) => [column, 1]),
+      { lower: fewest, upper: most },
+    )
+  }
+  const inPart = (part: Part, seconds: (way: Way) => number): Row['terms'] => [
+    ...terms(({ way, part: own }) => (own === part ? seconds(way) / MINUTE : 0)),
+    ...longer(({ part: own }) => Number(own === part)),
+  ]
+  writer.row(
+    'warm-up',
+    inPart('warm-up', ({ workSeconds }) => workSeconds),
+    { lower: frame.warmUpSeconds / MINUTE, wish: 'warm-up' },
+  )
+  writer.row(
+    'cool-down',
+    inPart('cool-down', ({ quietSeconds }) => quietSeconds),
+    { lower: frame.coolDownSeconds / MINUTE, wish: 'cool-down' },
+  )
+  writer.row('minutes', time, { lower: frame.from / MINUTE, upper: frame.until / MINUTE, wish: 'minutes' })
+  // main part and cool-down share a visit to the floor when the one ends there and the other begins there
+  const [main, coolDown] = [floor.get('main'), floor.get('cool-down')]
+  const trips: Row['terms'] = [...floor.values()].map((column) => [column, 1])
+  if (main !== undefined && coolDown !== undefined) {
+    const join = writer.column('joined on the floor', 0)
+    for (const column of [main, coolDown])
+      writer.row(
+        'joined',
+        [
+          [join, 1],
+          [column, -1],
+        ],
+        { upper: 0 },
+      )
+    trips.push([join, -1])
+  }
+  writer.row('trips to the floor', trips, { upper: brief.mostFloorTrips, wish: 'trips to the floor' })
+  writer.row(
+    'new movements',
+    terms(({ way }) => Number(way.isNew)),
+    { upper: brief.mostNew, wish: 'new movements' },
+  )
+  for (const [index, { movements: shared, most }] of before.entries())
+    writer.row(
+      `unlike proposal ${index + 1}`,
+      terms(({ way }) => Number(shared.includes(way.movement))),
+      { upper: most },
+    )
+
+  // worth: pieces whose slopes fall need no whole numbers when they are maximised
+  for (const [quality, share] of sharesOf(brief)) {
+    const pieces = SLOPES.map((slope, index) => writer.column(`${quality} ${index}`, worth * slope * brief.goals[quality], share / 2, false))
+    writer.row(
+      `goal ${quality}`,
+      [
+        ...pieces.map((column): [number, number] => [column, 1]),
+        ...terms(({ way }) => (way.quality === quality ? -way.trainingSeconds / MINUTE : 0)),
+        ...longer(({ way }) => (way.quality === quality && way.workSeconds > 0 ? -way.trainingSeconds / way.workSeconds : 0)),
+      ],
+      { upper: 0 },
+    )
+  }
+  for (const muscle of MUSCLES) {
+    const load = terms(({ way }) => -loadOn(muscle, way))
+    if (load.length === 0) continue
+    const times = brief.areas.includes(muscle) ? NAMED : 1
+    const pieces = MUSCLE_WORTH.map((each, index) => writer.column(`${muscle} ${index}`, worth * times * each, 1, false))
+    writer.row(`muscle ${muscle}`, [...pieces.map((column): [number, number] => [column, 1]), ...load], { upper: 0 })
+  }
+  for (const use of new Set<EverydayFunction>(brief.everyday)) {
+    const served = terms(({ way }) => (way.serves === use ? -1 : 0))
+    if (served.length === 0) continue
+    const column = writer.column(`serves ${use}`, worth * SERVES_WORTH, 2, false)
+    writer.row(`serves ${use}`, [[column, 1], ...served], { upper: 0 })
+  }
+  return { model: { columns: writer.columns, rows: writer.rows }, chosen, extras }
+}
+
+/** The grid of what a class is planned in, s. */
+const GRID = 5
+/** The class of a solution; longer work in whole five seconds, rounded down. */
+export const chosenIn = ({ chosen, extras }: Built, x: ArrayLike<number>): Chosen[] =>
+  chosen.flatMap((one, column) => {
+    if (!one || x[column]! <= 0.5) return []
+    const minutes = extras.has(column) ? x[extras.get(column)!]! : 0
+    return [{ ...one, extra: Math.floor((minutes * MINUTE + 1e-6) / GRID) * GRID }]
+  })

@@ -1,0 +1,116 @@
+import type { Model, Solved, Solver } from './lp'
+
+/** Asked for: no class is better by more than this share. */
+export const GAP = 0.02
+/** The kernel stops where this factor above its value meets the bound of the relaxation. */
+const KERNEL_FACTOR = 1.028
+const KERNEL_SIZE = 300
+const KERNEL_GAP = 0.015
+/** Ends a search without a proof: the same everywhere, which a time would not be. */
+const MOST_NODES = 400
+
+export type Progress = { step: 'bound' | 'kernel' | 'proof'; value?: number; bound: number; x?: Float64Array }
+
+export interface Found extends Required<Pick<Solved, 'value' | 'x' | 'bound'>> {
+  /** (bound − value) / value, 0 or more */
+  gap: number
+  /** ended by gap or nodes, so that it would end so again */
+  repeatable: boolean
+}
+
+/** The model of some of its columns; the rest are 0. */
+function reduced(model: Model, keep: readonly boolean[]): { model: Model; back: (x: Float64Array) => Float64Array } {
+  const places = new Map<number, number>()
+  for (const [column, isKept] of keep.entries()) if (isKept) places.set(column, places.size)
+  return {
+    model: {
+      columns: model.columns.filter((_, column) => keep[column]),
+      rows: model.rows.map((row) => ({
+        ...row,
+        terms: row.terms.flatMap(([column, coefficient]): [number, number][] => {
+          const place = places.get(column)
+          return place === undefined ? [] : [[place, coefficient]]
+        }),
+      })),
+    },
+    back: (x) => {
+      const whole = new Float64Array(model.columns.length)
+      for (const [column, place] of places) whole[column] = x[place]!
+      return whole
+    },
+  }
+}
+
+/**
+ * The best class of a model with a proof of how good it is: the bound of the relaxation, a good class among the columns that it favours, and the
+ * whole model begun from that class until the gap is closed.
+ *
+ * @param isWay whether a column stands for a way; all others stay in the kernel
+ * @param seconds after which it ends with what it has; left out = by gap and nodes alone, which is repeatable
+ */
+export function solveModel(
+  model: Model,
+  isWay: (column: number) => boolean,
+  solver: Solver,
+  { seconds, onProgress, start }: { seconds?: number; onProgress?: (progress: Progress) => void; start?: Float64Array } = {},
+): Found | 'infeasible' | 'unknown' {
+  const relaxed = solver(model, { relaxed: true })
+  if (relaxed.status === 'infeasible') return 'infeasible'
+  if (relaxed.value === undefined || !relaxed.x || !relaxed.reduced) return 'unknown'
+  const top = relaxed.value
+  onProgress?.({ step: 'bound', bound: top })
+  const better = (step: Progress['step'], back: (x: Float64Array) => Float64Array) => (value: number, x: Float64Array) =>
+    onProgress?.({ step, value, bound: top, x: back(x) })
+
+  let best: Solved | undefined
+  for (let size = KERNEL_SIZE; !best?.x; size *= 2) {
+    const ranked = model.columns
+      .flatMap((_, column) => (isWay(column) ? [{ column, x: relaxed.x![column]!, cost: Math.abs(relaxed.reduced![column]!) }] : []))
+      .sort((a, b) => Number(b.x > 1e-9) - Number(a.x > 1e-9) || a.cost - b.cost || a.column - b.column)
+    const inKernel = new Set(ranked.slice(0, size).map(({ column }) => column))
+    const kernel = reduced(
+      model,
+      model.columns.map((_, column) => !isWay(column) || inKernel.has(column)),
+    )
+    const found = solver(kernel.model, {
+      presolve: false,
+      gap: KERNEL_GAP,
+      target: top / KERNEL_FACTOR,
+      nodes: MOST_NODES,
+      ...(seconds !== undefined && { seconds }),
+      onBetter: better('kernel', kernel.back),
+    })
+    if (found.x && found.value !== undefined) best = { ...found, x: kernel.back(found.x) }
+    else if (size >= ranked.length) return found.status === 'infeasible' ? 'infeasible' : 'unknown'
+  }
+  const from = start ?? best.x!
+  const same = (x: Float64Array) => x
+  let proof = solver(model, {
+    gap: GAP,
+    heuristics: false,
+    start: from,
+    nodes: 1,
+    ...(seconds !== undefined && { seconds }),
+    onBetter: better('proof', same),
+  })
+  let repeatable = seconds === undefined || proof.status === 'optimal'
+  if (gapOf(proof, best, top) > GAP) {
+    const again = solver(model, {
+      gap: GAP,
+      start: (proof.x ?? from) as Float64Array,
+      nodes: MOST_NODES,
+      ...(seconds !== undefined && { seconds }),
+      onBetter: better('proof', same),
+    })
+    if (again.x) proof = again
+    repeatable = seconds === undefined || again.status === 'optimal'
+  }
+  const [value, x] = (proof.value ?? Number.NEGATIVE_INFINITY) >= best.value! ? [proof.value!, proof.x!] : [best.value!, best.x!]
+  const bound = Math.min(top, proof.bound ?? top)
+  return { value, x, bound, gap: Math.max(0, (bound - value) / Math.abs(value)), repeatable }
+}
+
+function gapOf(proof: Solved, best: Solved, top: number): number {
+  const value = Math.max(proof.value ?? Number.NEGATIVE_INFINITY, best.value ?? Number.NEGATIVE_INFINITY)
+  return (Math.min(top, proof.bound ?? top) - value) / Math.abs(value)
+}
