@@ -249,3 +249,33 @@ test('a log that names what the plan has not is refused with its place', () => {
   expect(stdout).toBe('')
   expect(stderr).toContain('$.sessions[0].blocks[0].block: the plan has no block "nowhere"')
 })
+
+describe('compose', () => {
+  const brief = (more: object) => ({ ...JSON.parse(readFileSync(path.join(EXAMPLES, 'brief.json'), 'utf8')), ...more })
+  const people = path.join(EXAMPLES, 'people.json')
+
+  test('writes a class that the check finds safe for everybody', () => {
+    const made = cli('compose', '--brief', path.join(EXAMPLES, 'brief.json'), '--people', people, '--date', '2026-11-24', '--json')
+    expect(made.status).toBe(0)
+    const [proposal] = JSON.parse(made.stdout).proposals
+    expect(proposal.gap).toBeLessThanOrEqual(0.02)
+    const file = written('composed.json', proposal.class)
+    const checked = cli('check', '--class', file, '--people', people, '--date', '2026-11-24', '--json')
+    expect(checked.status).toBe(0)
+    expect(JSON.parse(checked.stdout).timeline.totalSeconds).toBe(proposal.seconds)
+  })
+
+  test('a brief that cannot be kept ends with 1, and says what stands against it', () => {
+    const file = written('impossible.json', brief({ places: ['seat'], pinned: ['down-and-up'], room: { floorWork: false } }))
+    const { status, stdout } = cli('compose', '--brief', file, '--people', people, '--date', '2026-11-24')
+    expect(status).toBe(1)
+    expect(stdout).toMatch(/There is no such class\.\n {2}down-and-up: /)
+  })
+
+  test('a brief that is none is refused with its place', () => {
+    const { status, stdout, stderr } = cli('compose', '--brief', written('wrong.json', brief({ minutes: 'long' })), '--people', people)
+    expect(status).toBe(2)
+    expect(stdout).toBe('')
+    expect(stderr).toContain('$.minutes')
+  })
+})

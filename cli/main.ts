@@ -3,7 +3,8 @@ import { parseArgs } from 'node:util'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { isDay } from '@/core/client'
-import { assessRoster, evaluate, inGroup } from '@/core/evaluate'
+import { briefFileSchema, compose, emptyPlan } from '@/core/compose'
+import { assessRoster, evaluate, inGroup, type RosterFacts } from '@/core/evaluate'
 import {
   classFileSchema,
   type FileProblem,
@@ -18,9 +19,10 @@ import {
   stretchesOf,
 } from '@/core/formats'
 import { checkPlan, libraryRepSeconds, problemText } from '@/core/plan'
-import { AssessmentError, assess, buildRuleBase } from '@/core/safety'
+import { AssessmentError, assess, buildRuleBase, type RuleBase } from '@/core/safety'
 import { expand, forecastsOf, HOUSE_PACE, learnPace, type Pace } from '@/core/timing'
-import { text, timeText } from './text'
+import { highsSolver, loadSolver } from '@/workers/highsSolver'
+import { composedText, text, timeText } from './text'
 
 /** Ends with exit code 2: bad input, with its place and what was expected; nothing is written. */
 class BadInput extends Error {
@@ -33,12 +35,15 @@ const USAGE = `Usage:
   check --class class.json --people people.json [--date YYYY-MM-DD] [--json]
   time --class class.json [--pace pace.json] [--json]
   pace --class class.json --log led.json [--date YYYY-MM-DD]
+  compose --brief brief.json --people people.json [--date YYYY-MM-DD] [--proposals 1-3] [--json]
   movements --json
   conditions --json
-Exit codes: 0 all have a safe option, 1 somebody has none, 2 bad input.`
+Exit codes: 0 all have a safe option, 1 somebody has none or there is no such class, 2 bad input.`
 
 const options = {
   class: { type: 'string' },
+  brief: { type: 'string' },
+  proposals: { type: 'string' },
   people: { type: 'string' },
   pace: { type: 'string' },
   log: { type: 'string' },
@@ -66,23 +71,45 @@ function classOf(path: string | undefined) {
   return { file: parsed.file, plan: checked.plan }
 }
 
-function check(values: { class?: string; people?: string; date?: string }): Report {
-  const { file, plan } = classOf(values.class)
-  const parsed = parseFile(peopleFileSchema, read(values.people, 'people'))
-  if ('problems' in parsed) throw placed(values.people!, parsed.problems)
-  if (values.date !== undefined && !isDay(values.date)) throw new BadInput([`--date: expected a calendar day, YYYY-MM-DD, found "${values.date}"`])
-  const date = values.date ?? file.date ?? new Date().toISOString().slice(0, 10)
-  const base = buildRuleBase(CONDITIONS)
-  const people = parsed.file.people.map((person, index) => {
+const dayOf = (date: string | undefined): string | undefined => {
+  if (date !== undefined && !isDay(date)) throw new BadInput([`--date: expected a calendar day, YYYY-MM-DD, found "${date}"`])
+  return date
+}
+
+/** The people of a file, on a day. */
+function peopleOf(base: RuleBase, path: string | undefined, date: string): RosterFacts[] {
+  const parsed = parseFile(peopleFileSchema, read(path, 'people'))
+  if ('problems' in parsed) throw placed(path!, parsed.problems)
+  return parsed.file.people.map((person, index) => {
     try {
       const facts = factsOfPerson(base, person, date)
       assess(base, facts)
       return { id: person.id, name: person.name, facts, ...(person.record && inGroup(person.record)) }
     } catch (error) {
-      if (error instanceof AssessmentError) throw new BadInput([`${values.people} at $.people[${index}] (${person.name}): ${error.message}`])
+      if (error instanceof AssessmentError) throw new BadInput([`${path} at $.people[${index}] (${person.name}): ${error.message}`])
       throw error
     }
   })
+}
+
+/** Classes for a brief, or why there is none. */
+async function composed(values: { brief?: string; people?: string; date?: string; proposals?: string }) {
+  const parsed = parseFile(briefFileSchema, read(values.brief, 'brief'))
+  if ('problems' in parsed) throw placed(values.brief!, parsed.problems)
+  const { format: _format, ...brief } = parsed.file
+  const many = Number(values.proposals ?? 1)
+  if (![1, 2, 3].includes(many)) throw new BadInput([`--proposals: expected 1, 2 or 3, found "${values.proposals}"`])
+  const base = buildRuleBase(CONDITIONS)
+  const people = peopleOf(base, values.people, dayOf(values.date) ?? new Date().toISOString().slice(0, 10))
+  const solver = highsSolver(await loadSolver())
+  return compose(brief, assessRoster(base, people, emptyPlan(brief)), LIBRARY, solver, { proposals: many })
+}
+
+function check(values: { class?: string; people?: string; date?: string }): Report {
+  const { file, plan } = classOf(values.class)
+  const date = dayOf(values.date) ?? file.date ?? new Date().toISOString().slice(0, 10)
+  const base = buildRuleBase(CONDITIONS)
+  const people = peopleOf(base, values.people, date)
   return reportOf(evaluate(plan, assessRoster(base, people, plan, file.session), LIBRARY), date)
 }
 
@@ -115,7 +142,7 @@ function pace(values: { class?: string; log?: string; date?: string }): Pace {
   const { plan } = classOf(values.class)
   const parsed = parseFile(ledFileSchema, read(values.log, 'log'))
   if ('problems' in parsed) throw placed(values.log!, parsed.problems)
-  if (values.date !== undefined && !isDay(values.date)) throw new BadInput([`--date: expected a calendar day, YYYY-MM-DD, found "${values.date}"`])
+  dayOf(values.date)
   const found = stretchesOf(parsed.file, plan, LIBRARY)
   if ('problems' in found) throw placed(values.log!, found.problems)
   const newest = parsed.file.sessions
@@ -125,7 +152,7 @@ function pace(values: { class?: string; log?: string; date?: string }): Pace {
   return learnPace(found.stretches, values.date ?? newest ?? '2000-01-01')
 }
 
-export function run(argv: readonly string[], print: (line: string) => void): number {
+export async function run(argv: readonly string[], print: (line: string) => void): Promise<number> {
   let parsed: ReturnType<typeof parseArgs<{ options: typeof options; allowPositionals: true }>>
   try {
     parsed = parseArgs({ args: [...argv], options, allowPositionals: true })
@@ -150,6 +177,27 @@ export function run(argv: readonly string[], print: (line: string) => void): num
     case 'pace':
       json(paceFile(pace(values)))
       return 0
+    case 'compose': {
+      const made = await composed(values)
+      if (values.json)
+        json(
+          made.kind === 'proposals'
+            ? {
+                proposals: made.proposals.map(({ plan, why, givenUp, value, bound, gap, evaluation }) => ({
+                  class: { format: 'velvet-step/class', version: 2, plan },
+                  seconds: evaluation.timeline.totalSeconds,
+                  why,
+                  givenUp,
+                  value,
+                  bound,
+                  gap,
+                })),
+              }
+            : made,
+        )
+      else print(composedText(made))
+      return made.kind === 'proposals' ? 0 : 1
+    }
     case 'movements':
       json(
         LIBRARY.entries.map(({ movement, variant, planned }) => ({
@@ -175,7 +223,7 @@ export function run(argv: readonly string[], print: (line: string) => void): num
 }
 
 try {
-  process.exitCode = run(process.argv.slice(2), (line) => process.stdout.write(`${line}\n`))
+  process.exitCode = await run(process.argv.slice(2), (line) => process.stdout.write(`${line}\n`))
 } catch (error) {
   if (!(error instanceof BadInput)) throw error
   process.stderr.write(`${error.message}\n`)

@@ -1,3 +1,4 @@
+import type { Composed } from '@/core/compose'
 import { CAUTION, type Report } from '@/core/formats'
 import { clock, type Forecast, type Timeline } from '@/core/timing'
 
@@ -45,4 +46,26 @@ export function text(report: Report): string {
     }
   }
   return [...lines, '', CAUTION].join('\n')
+}
+
+/** Composed classes, or why there is none, for reading on a terminal. */
+export function composedText(made: Composed): string {
+  if (made.kind === 'unknown') return 'The search ended without an answer.'
+  if (made.kind === 'impossible')
+    return [
+      'There is no such class.',
+      ...made.noWay.map(({ movement, because }) => `  ${movement}: ${JSON.stringify(because)}`),
+      ...(made.clash.length > 0 ? [`  These cannot be kept together: ${made.clash.map(({ wish }) => wish).join(', ')}`] : []),
+      ...made.clash.filter(({ by }) => by > 0).map(({ wish, by }) => `  nearest: ${wish} gives way by ${by}`),
+    ].join('\n')
+  const lines = made.proposals.flatMap(({ plan, evaluation, why, givenUp, gap }, index) => [
+    `Class ${index + 1}: ${clock(evaluation.timeline.totalSeconds)} of ${plan.promisedMinutes}:00, at most ${((gap ?? 0) * 100).toFixed(1)} % below the best there is.`,
+    ...evaluation.items.map(
+      ({ prescription: { item, dose }, seconds, shown }) =>
+        `  ${clock(seconds).padStart(6)}  ${item.variant} × ${dose.sets}${shown.length > 1 ? ` (beside it ${shown.slice(1).join(', ')})` : ''}: ${JSON.stringify(why[item.id])}`,
+    ),
+    ...givenUp.map((given) => `  given up: ${JSON.stringify(given)}`),
+    '',
+  ])
+  return [...lines, CAUTION].join('\n')
 }

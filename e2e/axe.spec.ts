@@ -24,6 +24,17 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.locator('tbody th button, main section li > button:first-child').nth(2).click()
     await expect(page.getByRole('list', { name: 'Ladder, gentlest first' })).toBeVisible()
   },
+  compose: async (page) => {
+    await openClass(page)
+    await page.goto(`${new URL(page.url()).pathname}/compose`)
+    await page.getByRole('button', { name: 'Compose', exact: true }).click()
+    await expect(page.getByRole('region', { name: 'Class 1' })).toBeVisible()
+    // the others would take longer than what is looked at needs
+    await page
+      .getByRole('button', { name: 'Stop' })
+      .click({ timeout: 2000 })
+      .catch(() => {})
+  },
   'cue sheet': async (page) => {
     await openClass(page)
     await page.goto(`${new URL(page.url()).pathname}/print`)

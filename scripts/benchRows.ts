@@ -6,7 +6,8 @@ import { DEMO_CLASSES, demoPeople } from '../src/content/demo'
 import { LIBRARY } from '../src/content/movements'
 import { draw, REFERENCE_BODY, solve } from '../src/core/body'
 import { clientSchema, factsOn } from '../src/core/client'
-import { classModel, evaluate, placeGroup, type Roster, sessionOf, tracksFor } from '../src/core/evaluate'
+import { briefSchema, buildModel, compose, emptyPlan, firstClass, frameOf, solveModel, type Way, waysOf, worthOf } from '../src/core/compose'
+import { assessRoster, classModel, evaluate, inGroup, placeGroup, type Roster, sessionOf, tracksFor } from '../src/core/evaluate'
 import { itemsOf, type Plan, planSchema, prescriptionOf, soundPlan } from '../src/core/plan'
 import {
   type Assessment,
@@ -20,6 +21,8 @@ import {
   sessionDefaults,
 } from '../src/core/safety'
 import { expand } from '../src/core/timing'
+import { ROOM_KIT } from '../src/core/vocabulary'
+import { highsSolver, loadSolver } from '../src/workers/highsSolver'
 import { BENCH_PLAN } from './benchPlan'
 
 const TODAY = '2026-11-25'
@@ -164,6 +167,52 @@ row(
   }),
   '100 ms with painting',
 )
+
+// composing: 45 minutes, 15 people who may take part, the whole library, the room with everything
+const brief = briefSchema.parse({ version: 1, title: 'Bench', minutes: 45, mostNew: 40, room: { floorWork: true, kit: [...ROOM_KIT] } })
+const composing = {
+  people: assessRoster(
+    base,
+    demoPeople(TODAY)
+      .map(({ record }) => clientSchema.parse(record))
+      .map((record, index) => ({ id: String(index), name: record.given, facts: factsOn(base, record, TODAY), ...inGroup(record) })),
+    emptyPlan(brief),
+  )
+    .people.filter(({ assessment }) => !assessment.closed)
+    .slice(0, 15),
+}
+const solver = highsSolver(await loadSolver())
+const taken = (run: () => void): { wall: number; cpu: number } => {
+  const [wall, cpu] = [performance.now(), process.cpuUsage()]
+  run()
+  const { user, system } = process.cpuUsage(cpu)
+  return { wall: performance.now() - wall, cpu: (user + system) / 1000 }
+}
+const said = ({ wall, cpu }: { wall: number; cpu: number }) => `${wall.toFixed(0)} ms wall, ${cpu.toFixed(0)} ms CPU`
+let ways: readonly Way[] = []
+const judging = taken(() => {
+  ways = waysOf(brief, emptyPlan(brief), composing, LIBRARY)
+})
+rows.push({ what: `compose: everybody judged, ${ways.length} ways, cold`, measured: said(judging), budget: '' })
+for (const state of ['cold', 'warm']) {
+  let gap = ''
+  const solving = taken(() => {
+    const made = compose(brief, composing, LIBRARY, solver)
+    if (made.kind === 'proposals') gap = `${((made.proposals[0]?.gap ?? 1) * 100).toFixed(2)} % gap`
+  })
+  rows.push({ what: `compose: best class with proof, ${state}`, measured: `${said(solving)}, ${gap}`, budget: '2 % in 5 s warm' })
+}
+const frame = frameOf(brief, composing)
+const built = buildModel(ways, brief, frame)
+const best = solveModel(built.model, (column) => built.chosen[column] !== undefined, solver)
+const tried = firstClass(ways, brief, frame)
+const share = tried && typeof best !== 'string' ? (worthOf(tried, brief) / best.value) * 100 : 0
+rows.push({ what: 'compose: the first class against the best', measured: `${share.toFixed(0)} % of its worth`, budget: '' })
+rows.push({
+  what: 'compose: the first class, by trying',
+  measured: said(taken(() => firstClass(ways, brief, frame))),
+  budget: '1 s',
+})
 
 const drawn = LIBRARY.entries.slice(0, 60)
 row(

@@ -1,5 +1,7 @@
 import 'server-only'
+import { qualityOf } from '@/core/coverage'
 import type { RosterFacts } from '@/core/evaluate'
+import type { Catalogue, Muscle } from '@/core/movement'
 import { itemsOf, movementIdOf } from '@/core/plan'
 import { type Experience, learnPace, type Pace } from '@/core/timing'
 import { addDays, type Day, type Settings } from '@/core/vocabulary'
@@ -90,4 +92,26 @@ export async function groupOn(
 export async function paceToday(db: Database, studio: Taught, day: Day): Promise<Pace> {
   const next = addDays(day, 1)
   return paceOn(await pacedSessions(db, studio.id, next, MOST_CLASSES), studio, next)
+}
+
+/** Sessions that count as the last ones. */
+const LATELY = 2
+/** Strength of the same muscles has two days between (rule base 5.4); who needs three is said by their own record. */
+const GAP_DAYS = 1
+const HARD_RPE = 5
+
+/** What a class did last: its movements, and the muscles that were worked hard less than two days before a day. */
+export async function latelyIn(
+  db: Database,
+  studioId: string,
+  classId: string,
+  day: Day,
+  catalogue: Catalogue,
+): Promise<{ movements: string[]; resting: Muscle[] }> {
+  const led = await ledSessions(db, studioId, [classId], { from: addDays(day, -KNOWN_DAYS), before: day, most: LATELY })
+  const hard = led
+    .filter((session) => session.day >= addDays(day, -GAP_DAYS))
+    .flatMap(({ plan }) => itemsOf(plan).flatMap(({ item }) => catalogue.byId.get(item.variant ?? '') ?? []))
+    .filter(({ movement, planned }) => qualityOf(movement.purpose) === 'strength' && planned.intendedRpe >= HARD_RPE)
+  return { movements: [...new Set(led.flatMap(movementsIn))].sort(), resting: [...new Set(hard.flatMap(({ movement }) => movement.main))].sort() }
 }

@@ -47,5 +47,7 @@ export const briefSchema = z.strictObject({
   pinned: z.array(movement).max(20).default([]),
   banned: z.array(movement).max(200).default([]),
 })
+/** A brief as a file. */
+export const briefFileSchema = briefSchema.extend({ format: z.literal('velvet-step/brief') })
 export type ClassBrief = z.output<typeof briefSchema>
 export type ClassBriefInput = z.input<typeof briefSchema>

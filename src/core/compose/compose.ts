@@ -71,6 +71,8 @@ const MOST_AGAIN = 3
 const MOST_PAUSE = 120
 /** Less of a goal than this share of its wish is said. */
 const SAID_BELOW = 0.8
+/** As they stand over the parts of a plan; the instructor may call them otherwise. */
+export const PART_TITLES: Readonly<Record<Part, string>> = { 'warm-up': 'Warm up', main: 'Main', 'cool-down': 'Come down' }
 const PART_PREFIX: Readonly<Record<Part, string>> = { 'warm-up': 'w', main: 'm', 'cool-down': 'c' }
 
 /** The class before anything is chosen. */
@@ -87,6 +89,7 @@ function planOf(brief: ClassBrief, parts: readonly { part: Part; chosen: readonl
     phases: parts.map(({ part, chosen }) => ({
       id: part,
       kind: part,
+      title: PART_TITLES[part],
       blocks: [
         {
           id: `${part}-1`,

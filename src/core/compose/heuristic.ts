@@ -18,6 +18,7 @@ import {
   SERVES_WORTH,
   sharesOf,
   trainingOf,
+  worthTimes,
 } from './model'
 import { PARTS, type Way } from './ways'
 
@@ -107,7 +108,7 @@ export class Scorer {
       if (this.pinned.has(this.movement[option]!)) pinned++
     }
     for (const [index, share] of this.shares.entries()) if (share > 0) worth += piecesWorth(goals[index]!, share, brief.goals[QUALITIES[index]!])
-    for (const [index, muscle] of MUSCLES.entries()) worth += muscleWorth(muscles[index]!, brief.areas.includes(muscle))
+    for (const [index, muscle] of MUSCLES.entries()) worth += muscleWorth(muscles[index]!, worthTimes(muscle, brief))
     for (const many of served) worth += SERVES_WORTH * Math.min(2, many)
     let trips = 0
     for (let part = 0; part < PARTS.length; part++) {

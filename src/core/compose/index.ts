@@ -1,6 +1,6 @@
-export { type BriefLevel, briefSchema, type ClassBrief, type ClassBriefInput, LEVELS, PLACES, type Place } from './brief'
+export { type BriefLevel, briefFileSchema, briefSchema, type ClassBrief, type ClassBriefInput, LEVELS, PLACES, type Place } from './brief'
 export { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash'
-export { type Composed, type ComposeOptions, compose, emptyPlan, frameOf, type GivenUp, type Proposal, type Why } from './compose'
+export { type Composed, type ComposeOptions, compose, emptyPlan, frameOf, type GivenUp, PART_TITLES, type Proposal, type Why } from './compose'
 export { firstClass, Scorer } from './heuristic'
 export { type Column, type Model, ModelWriter, type Row, type Solved, type SolveOptions, type Solver } from './lp'
 export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, type Present, secondsOf, sharesOf, worthOf } from './model'

@@ -33,8 +33,12 @@ export const trainingOf = ({ way, extra }: Pick<Chosen, 'way' | 'extra'>): numbe
 /** Worth of a minute of work towards a goal's share: the first half, the second, beyond it. */
 const SLOPES = [4, 2.4, 0.6] as const
 const MUSCLE_WORTH = [1, 0.3] as const
-/** A muscle that the brief names is worth so many others. */
+/** A muscle that the brief names is worth so many others; so is one of the large ones, which come first (rule base 5.1, legs first). */
 const NAMED = 3
+const LARGE_WORTH = 2
+const LARGE: ReadonlySet<Muscle> = new Set(['quadriceps', 'glutes', 'hamstrings', 'upper-back', 'chest'])
+export const worthTimes = (muscle: Muscle, { areas }: Pick<ClassBrief, 'areas'>): number =>
+  areas.includes(muscle) ? NAMED : LARGE.has(muscle) ? LARGE_WORTH : 1
 export const SERVES_WORTH = 1.5
 export const LOSS_COST = 1.2
 export const LATELY_COST = 1.5
@@ -68,8 +72,8 @@ export const piecesWorth = (minutes: number, share: number, weight: number): num
   }
   return worth
 }
-export const muscleWorth = (load: number, isNamed: boolean): number =>
-  (isNamed ? NAMED : 1) * (MUSCLE_WORTH[0] * Math.min(1, load) + MUSCLE_WORTH[1] * Math.min(1, Math.max(0, load - 1)))
+export const muscleWorth = (load: number, times: number): number =>
+  times * (MUSCLE_WORTH[0] * Math.min(1, load) + MUSCLE_WORTH[1] * Math.min(1, Math.max(0, load - 1)))
 export const loadOn = (muscle: Muscle, way: Way): number => (way.main.includes(muscle) ? 1 : way.helping.includes(muscle) ? 0.5 : 0)
 
 /** What a class is worth to the brief: the objective of the model, worked out from the class itself. */
@@ -85,7 +89,7 @@ export function worthOf(chosen: readonly Chosen[], brief: ClassBrief): number {
   const muscles = sum(MUSCLES, (muscle) =>
     muscleWorth(
       sum(ways, (way) => loadOn(muscle, way)),
-      brief.areas.includes(muscle),
+      worthTimes(muscle, brief),
     ),
   )
   const serves = sum(brief.everyday, (use) => SERVES_WORTH * Math.min(2, ways.filter((way) => way.serves === use).length))
@@ -308,7 +312,7 @@ export function buildModel(
   for (const muscle of MUSCLES) {
     const load = terms(({ way }) => -loadOn(muscle, way))
     if (load.length === 0) continue
-    const times = brief.areas.includes(muscle) ? NAMED : 1
+    const times = worthTimes(muscle, brief)
     const pieces = MUSCLE_WORTH.map((each, index) => writer.column(`${muscle} ${index}`, worth * times * each, 1, false))
     writer.row(`muscle ${muscle}`, [...pieces.map((column): [number, number] => [column, 1]), ...load], { upper: 0 })
   }

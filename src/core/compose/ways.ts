@@ -1,5 +1,5 @@
 import { type Quality, qualityOf } from '../coverage'
-import { type Alone, aloneOf, isAvailable, type Placement, pacingOf, placeGroup, type Roster, tracksFor } from '../evaluate'
+import { type Alone, aloneOf, isAvailable, type Placement, pacingOf, placeGroup, type Roster, settlesAt, tracksFor } from '../evaluate'
 import { type Catalogue, type CatalogueEntry, type EverydayFunction, ladderOf, type Muscle } from '../movement'
 import { asPlanDose, type Block, type Item, kitKey, type Plan, type Prescription, prescriptionOf } from '../plan'
 import { expand, HOUSE_RATES, type Rates } from '../timing'
@@ -53,6 +53,8 @@ const EXTRA_VERSION_LOSS = 0.15
 const CHANGE_LOSS = 0.25
 /** Another version is said and shown beside the first, s: a house estimate. */
 const EXTRA_VERSION_SECONDS = 5
+/** A lift of the pelvic floor is strength for itself, and little of what a class means by it. */
+const PELVIC_FLOOR_SHARE = 0.3
 /** Sets that are offered, by what is trained. */
 const SETS: Readonly<Record<Quality, readonly number[]>> = {
   strength: [1, 2, 3],
@@ -140,7 +142,32 @@ const isJudgedAlike = (one: readonly Placement[], other: readonly Placement[]): 
  *
  * @param plan the empty class: its room, its tracks and what the group has met
  */
-export function waysOf(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates = HOUSE_RATES): Way[] {
+export function waysOf(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates = HOUSE_RATES): readonly Way[] {
+  const known = waysBefore.get(roster)
+  // goals, minutes and counts change nothing of a way
+  const { level, places, resting, banned, familiar, lately, tracks, pinned, room, goals, areas } = brief
+  const key = JSON.stringify([
+    level,
+    places,
+    resting,
+    banned,
+    familiar,
+    lately,
+    tracks,
+    pinned,
+    room,
+    goals.power > 0,
+    areas.includes('pelvic-floor'),
+    rates,
+  ])
+  if (known?.key === key && known.catalogue === catalogue) return known.ways
+  const ways = everyWay(brief, plan, roster, catalogue, rates)
+  waysBefore.set(roster, { key, catalogue, ways })
+  return ways
+}
+const waysBefore = new WeakMap<Roster, { key: string; catalogue: Catalogue; ways: readonly Way[] }>()
+
+function everyWay(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates): Way[] {
   const people = roster.people.filter(({ assessment }) => !assessment.closed)
   const open: Roster = { people }
   const [familiar, lately, banned, resting] = [brief.familiar, brief.lately, brief.banned, brief.resting].map((list) => new Set<string>(list)) as [
@@ -186,7 +213,8 @@ export function waysOf(brief: ClassBrief, plan: Plan, roster: Roster, catalogue:
         return CHANGE_LOSS * ((option?.changes.length ?? 0) + (option?.sessionChanges.length ?? 0))
       })
       const heights = people.map((_, person) => Math.min(1, (steps[assignment[person]!]! + 1) / (highest[person]! + 1)))
-      const training = heights.reduce((sum, one) => sum + one, 0) / Math.max(1, people.length) || 1
+      const isAside = movement.purpose === 'pelvic-floor' && !brief.areas.includes('pelvic-floor')
+      const training = (heights.reduce((sum, one) => sum + one, 0) / Math.max(1, people.length) || 1) * (isAside ? PELVIC_FLOOR_SHARE : 1)
       const extra = Math.max(0, shown.length - 1)
       const loss = changes.reduce((sum, one) => sum + one, 0) / Math.max(1, people.length) + EXTRA_VERSION_LOSS * extra
       const own = entry.variant.dose.sets
@@ -196,6 +224,12 @@ export function waysOf(brief: ClassBrief, plan: Plan, roster: Roster, catalogue:
         if (!item) return 0
         const long = prescriptionOf(item, oneItem(item), catalogue)
         if (!isJudgedAlike(placements, placeGroup(people, long, ladder, plan.room))) return 0
+        // for whom it would settle above their cap it stays as short as the library has it
+        const isTooMuch = people.some((person, index) => {
+          const option = placements[index]!.options.find(({ id }) => id === shown[assignment[index]!])
+          return option !== undefined && settlesAt(option, person) > person.assessment.limits.rpeCap.value
+        })
+        if (isTooMuch) return 0
         // where sides take turns a second more is two: those keep their sets
         const extra = LONGEST_WORK - entry.variant.dose.workSeconds!
         return timesOf(item, long).seconds - timesOf(prescription.item, prescription).seconds === extra ? extra : 0

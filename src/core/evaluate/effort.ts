@@ -3,6 +3,8 @@ import { type Family, familyOf, SLOT } from '../movement'
 import type { PlanDraft } from '../plan'
 import type { Segment } from '../timing'
 import type { EvaluatedPerson, Evaluation, Use } from './evaluate'
+import type { Option } from './options'
+import type { AssessedPerson } from './roster'
 
 /** How hard a class is expected to become for one person; an estimate. */
 export interface PersonEffort {
@@ -52,6 +54,14 @@ function askedOf(use: Use | undefined, { capacity }: Kinetics): Asked {
   const steady = steadyShare(demands[SLOT.met] ?? RESTING_MET.seat, capacity)
   return { steady: Math.min(1, steady * (armsOnly ? ARMS_ONLY : 1)), rpe: demands[SLOT.intendedRpe] ?? 0 }
 }
+
+/** The kinetics of somebody, as far as their record tells them. */
+const kineticsFor = ({ assessment: { person, response }, sex }: Pick<AssessedPerson, 'assessment' | 'sex'>): Kinetics =>
+  kineticsOf({ age: person.age, sex, weeksInProgramme: person.weeksInProgramme, response })
+
+/** The effort at which somebody settles who goes on with an item for minutes, 0 to 10; an estimate (rule base 3.6). */
+export const settlesAt = (option: Option, person: Pick<AssessedPerson, 'assessment' | 'sex'>): number =>
+  halves(effortAt(askedOf({ kind: 'does', option }, kineticsFor(person)).steady))
 
 /** Energy of a segment in which nobody works, MET. */
 function restingMet({ kind, base }: Segment, before: Segment | undefined): number {
@@ -152,11 +162,9 @@ export function effortForecast(plan: PlanDraft, { people, items, timeline }: Pic
   const { segments } = timeline
   const usesOf = new Map(items.map(({ prescription, uses }) => [prescription.item.id, uses]))
   const resting = segments.map((segment, index) => restingMet(segment, segments[index - 1]))
-  const courses = people.map(({ assessment, sex }, index) => {
-    if (assessment.closed) return undefined
-    const { age, weeksInProgramme } = assessment.person
-    const kinetics = kineticsOf({ age, sex, weeksInProgramme, response: assessment.response })
-    return courseOf(segments, resting, kinetics, assessment.limits.rpeCap.value, usesOf, index)
+  const courses = people.map((person, index) => {
+    const { closed, limits } = person.assessment
+    return closed ? undefined : courseOf(segments, resting, kineticsFor(person), limits.rpeCap.value, usesOf, index)
   })
   const taking = courses.filter((course) => course !== undefined)
   const band: EffortForecast['band'] = []

@@ -1,5 +1,5 @@
 export { type Adapted, adapted, type Brief } from './adapt'
-export { type EffortForecast, effortForecast, type PersonEffort } from './effort'
+export { type EffortForecast, effortForecast, type PersonEffort, settlesAt } from './effort'
 export { type EvaluatedItem, type EvaluatedPerson, type Evaluation, evaluate, type Use } from './evaluate'
 export { type FillOffer, fillOffers, qualityOffer } from './fill'
 export { type ChangedVerdict, cellsOf, changedVerdicts, type JudgedClass, judgedOf, type NamedCell } from './judged'

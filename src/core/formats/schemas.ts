@@ -1,8 +1,10 @@
 import { z } from 'zod'
+import { briefFileSchema } from '../compose'
 import { classFile2Schema, peopleFileSchema } from './files'
 import { ledFileSchema, paceFileSchema } from './pace'
 
 const SCHEMAS = {
+  brief: { title: 'Velvet Step brief file', schema: briefFileSchema },
   class: { title: 'Velvet Step class file', schema: classFile2Schema },
   led: { title: 'Velvet Step file of led classes', schema: ledFileSchema },
   pace: { title: 'Velvet Step pace file', schema: paceFileSchema },

@@ -9,6 +9,7 @@ import { clock, type Experience, type SegmentKind, segmentAt } from '@/core/timi
 import type { HouseRules } from '@/core/vocabulary'
 import { beginSession } from '@/server/actions/sessions'
 import type { ClassQuestion, Shown, StoredOwn, WorkerPerson } from '@/workers/designerContract'
+import { takeComposed } from '../compose/composed'
 import type { Overruled } from '../fit/OverruleList'
 import { answered, refusalWords } from '../shell/answered'
 import { Sheet } from '../shell/Sheet'
@@ -126,6 +127,7 @@ export function Designer({
   const Inspector = usePreloaded(loadInspector)
   const selected = chosen && stillThere(plan, chosen) ? chosen : undefined
 
+  const maybe = (one: Edit | undefined) => one && edit(one)
   const openAdd = () => {
     const place = placeToAdd(plan, selected)
     if (place) setChosen({ kind: 'add', ...place })
@@ -146,6 +148,13 @@ export function Designer({
     const phase = startPlan.phases.find((one) => one.kind === kind) ?? startPlan.phases.at(-1)
     const place = placeToAdd(startPlan, phase && { kind: 'phase', phase: phase.id })
     if (place) edit({ kind: 'add-item', ...place, item: { id: freshId('i'), variant } })
+  })
+  // a class that was composed for this one, once
+  const taken = useRef(false)
+  useEffect(() => {
+    if (taken.current) return
+    taken.current = true
+    maybe(takeComposed(id, startPlan))
   })
   const [asksDay, setAsksDay] = useState(false)
   const begin = (where: 'lead' | 'door', on = day) =>
@@ -169,7 +178,6 @@ export function Designer({
     setChosen({ kind: 'item', item })
     document.querySelector(`tr[data-item="${item}"]`)?.scrollIntoView({ block: 'nearest' })
   }
-  const maybe = (one: Edit | undefined) => one && edit(one)
   const choose = (to: Selected, more?: More) => setChosen(more && to.kind === 'item' ? withMore(plan, selected, to.item, more) : to)
   /** The rows that a key speaks of: all that are selected where it is one of them. */
   const rowsOf = (row: string): string[] => (selected?.kind === 'many' && selected.items.includes(wholeItem(row)) ? selected.items : [row])
@@ -222,6 +230,9 @@ export function Designer({
         <button type="button" className="quiet" onClick={openQuestions} disabled={people.length === 0}>
           What to ask next
         </button>
+        <Link className="quiet" href={`/classes/${id}/compose?day=${day}`}>
+          Compose
+        </Link>
         <Link className="quiet" href={`/classes/${id}/print?day=${day}`}>
           Cue sheet
         </Link>

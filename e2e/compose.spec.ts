@@ -1,0 +1,62 @@
+import { expect } from '@playwright/test'
+import { test } from './hall'
+import { newClass } from './register'
+
+test('a class is composed for its people, kept in part, taken into the plan as one step, and taken back', async ({ page }) => {
+  await newClass(page, 'Composed by the weir')
+  await page.getByRole('button', { name: /^Roster/ }).click()
+  for (const name of ['Alba', 'Greta', 'Ingrid']) await page.getByRole('checkbox', { name: new RegExp(`^${name}`) }).check()
+  await page.getByRole('button', { name: /^Keep these/ }).click()
+  await page.getByRole('link', { name: 'Compose' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Compose: Composed by the weir' })).toBeVisible()
+  await page.getByLabel('New, at most').fill('40')
+  await page.getByLabel('With', { exact: true }).selectOption({ label: 'Sit to stand' })
+  const worst = await page.evaluate(() => {
+    // the longest time in which the page drew nothing
+    const seen = { last: performance.now(), worst: 0 }
+    const next = () => {
+      const now = performance.now()
+      seen.worst = Math.max(seen.worst, now - seen.last)
+      seen.last = now
+      requestAnimationFrame(next)
+    }
+    requestAnimationFrame(next)
+    ;(globalThis as unknown as { seen: typeof seen }).seen = seen
+    return seen.worst
+  })
+  expect(worst).toBe(0)
+  await page.getByRole('button', { name: 'Compose', exact: true }).click()
+  const first = page.getByRole('region', { name: 'Class 1' })
+  await expect(first).toBeVisible()
+  await expect(first.getByText('you wished for it')).toBeVisible()
+  await expect(first.getByText(/No class is worth more than \d\.\d % more/)).toBeVisible()
+  test.info().annotations.push({
+    type: 'longest frame while composing, ms',
+    description: await page.evaluate(() => String(Math.round((globalThis as unknown as { seen: { worst: number } }).seen.worst))),
+  })
+  await expect(page.getByRole('status').filter({ hasText: /classes that share|One class/ })).toBeVisible()
+  const kept = first.getByRole('checkbox', { name: 'Keep Sit to stand' })
+  await kept.check()
+  await page.getByRole('button', { name: /^Keep 1, redo the rest/ }).click()
+  await expect(page.getByRole('region', { name: 'Class 1' }).getByText('Sit to stand', { exact: true })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(page.getByText('Stopped by you', { exact: false })).toBeVisible()
+  await page.getByRole('region', { name: 'Class 1' }).getByRole('button', { name: 'Take this class' }).click()
+  await expect(page.getByRole('rowheader').filter({ hasText: 'Sit to stand' })).toHaveCount(1)
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  const rows = await page.getByRole('rowheader').count()
+  expect(rows).toBeGreaterThan(6)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('rowheader')).toHaveCount(0)
+})
+
+test('a brief that cannot be kept says which wishes clash, and what the nearest class would be', async ({ page }) => {
+  await newClass(page, 'Asked too much')
+  await page.getByRole('link', { name: 'Compose' }).click()
+  await page.getByLabel('New, at most').fill('0')
+  await page.getByRole('button', { name: 'Compose', exact: true }).click()
+  await expect(page.getByText('There is no such class.')).toBeVisible()
+  await expect(page.getByText(/These cannot be kept together: .*so few new movements/)).toBeVisible()
+  await expect(page.getByText(/allow \d+ more new movements/)).toBeVisible()
+})

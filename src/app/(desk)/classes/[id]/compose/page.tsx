@@ -1,0 +1,51 @@
+import { briefSchema } from '@/core/compose'
+import { groupOn, latelyIn } from '@/server/experience'
+import { studioLibrary } from '@/server/library'
+import { getClass, rosterOf } from '@/server/repositories/classes'
+import { shownDay } from '@/server/studio'
+import { ComposeView } from '@/ui/compose/ComposeView'
+import { dayWords } from '@/ui/shell/days'
+import { named } from '../../../../named'
+
+export const metadata = { title: 'Compose' }
+
+/** The shortest and the longest class that a brief can ask for. */
+const [SHORTEST, LONGEST] = [10, 90]
+
+export default async function ComposePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
+  const { db, studio, id, found: stored } = await named(params, getClass)
+  const day = shownDay(studio, stored, (await searchParams).day)
+  const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, id)])
+  const [{ people, experience }, lately] = await Promise.all([
+    groupOn(db, studio, { roster, day, classId: id }),
+    latelyIn(db, studio.id, id, day, shelf.catalogue),
+  ])
+  const { plan } = stored
+  const places = ['seat', 'stand', ...(plan.room.floorWork ? ['floor'] : []), ...(plan.room.kit.includes('bed') ? ['bed'] : [])] as (
+    | 'seat'
+    | 'stand'
+    | 'floor'
+    | 'bed'
+  )[]
+  return (
+    <ComposeView
+      id={id}
+      day={dayWords(day)}
+      start={briefSchema.parse({
+        version: 1,
+        title: plan.title,
+        minutes: Math.min(LONGEST, Math.max(SHORTEST, plan.promisedMinutes)),
+        room: plan.room,
+        places,
+        tracks: plan.tracks,
+        familiar: [...new Set([...plan.familiar, ...experience.knows])].sort().slice(0, 400),
+        lately: lately.movements,
+        resting: lately.resting,
+      })}
+      people={people}
+      own={shelf.own}
+      rates={experience.pace.rates}
+      movements={shelf.catalogue.movements.map(({ id: movement, name }) => ({ id: movement, name })).toSorted((a, b) => a.name.localeCompare(b.name))}
+    />
+  )
+}

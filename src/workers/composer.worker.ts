@@ -1,0 +1,17 @@
+import type { ComposerAsk, ComposerNews } from './composerContract'
+import { ComposerDesk } from './composerDesk'
+import { highsSolver, loadSolver } from './highsSolver'
+
+const desk = loadSolver({ locateFile: () => new URL('highs/runtime', import.meta.url).href }).then((highs) => new ComposerDesk(highsSolver(highs)))
+const tell = (news: ComposerNews) => self.postMessage(news)
+
+self.onmessage = ({ data }: MessageEvent<ComposerAsk>) => {
+  void desk
+    .then((there) => {
+      if (data.kind === 'warm') {
+        there.warm(data.ask)
+        tell({ kind: 'ready' })
+      } else there.compose(data.ask, data.proposals, tell)
+    })
+    .catch((error: unknown) => tell({ kind: 'fault', message: error instanceof Error ? error.message : String(error) }))
+}
