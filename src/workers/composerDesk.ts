@@ -29,7 +29,7 @@ export class ComposerDesk {
     const roster = this.rosterFor(ask)
     const ways = waysOf(brief, emptyPlan(brief), roster, catalogueOf(own), rates).filter((_, index) => index % WARM_SHARE === 0)
     const { model } = buildModel(ways, brief, frameOf(brief, roster))
-    if (this.solver(model, { relaxed: true }).status === 'optimal') this.solver(model, { nodes: 20, gap: 0.1 })
+    if (this.solver(model, { relaxed: true }).status === 'optimal') this.solver(model, { nodes: 1, gap: 0.2, presolve: false })
   }
 
   compose(ask: ComposeAsk, proposals: number, tell: (news: ComposerNews) => void): void {

@@ -39,6 +39,10 @@ export interface Concession {
   by: number
 }
 
+/** What a minute, a trip or a movement of each wish costs: a warm-up that this group needs is the last thing to give way. */
+const priceOf = (wish: string): number =>
+  wish === 'warm-up' || wish === 'cool-down' ? 100 : wish === 'trips to the floor' ? 3 : wish.startsWith('pinned ') ? 5 : 1
+
 /** Once more, with the wishes of the clash able to give way at a price. */
 export function nearest(model: Model, clash: readonly string[], solver: Solver): Concession[] {
   const columns = model.columns.map((column) => ({ ...column, cost: 0 }))
@@ -47,7 +51,7 @@ export function nearest(model: Model, clash: readonly string[], solver: Solver):
     if (row.wish === undefined || !clash.includes(row.wish)) return row
     const terms: Row['terms'] = [...row.terms]
     const slack = (coefficient: number) => {
-      columns.push({ name: `gives way: ${row.wish}`, cost: -1, lower: 0, upper: 1000, isInteger: false })
+      columns.push({ name: `gives way: ${row.wish}`, cost: -priceOf(row.wish!), lower: 0, upper: 1000, isInteger: false })
       terms.push([columns.length - 1, coefficient])
       slackOf.set(row.wish!, [...(slackOf.get(row.wish!) ?? []), columns.length - 1])
     }

@@ -55,6 +55,7 @@ export interface ComposeOptions {
   proposals?: number
   /** s for each; left out = until the gap is closed or the nodes are used, which is repeatable */
   seconds?: number
+  /** a class found by trying, and after it a good one that is not proved yet */
   onFirst?: (first: Proposal) => void
   onProgress?: (progress: Progress & { proposal: number }) => void
   onProposal?: (proposal: Proposal) => void
@@ -106,8 +107,10 @@ function planOf(brief: ClassBrief, parts: readonly { part: Part; chosen: readonl
 /** The dose of what was chosen, where it is not that of the library. */
 function doseOf({ way: { prescription, sets }, extra }: Chosen): Pick<Item, 'dose'> {
   const own = prescription.entry?.variant.dose
-  if (!own || (own.sets === sets && extra === 0)) return {}
-  return { dose: { ...asPlanDose(own), sets, ...(own.workSeconds !== undefined && { workSeconds: own.workSeconds + extra }) } }
+  const workSeconds = prescription.planDose.workSeconds
+  const long = workSeconds === undefined ? undefined : workSeconds + extra
+  if (!own || (own.sets === sets && own.workSeconds === long)) return {}
+  return { dose: { ...asPlanDose(own), sets, ...(long !== undefined && { workSeconds: long }) } }
 }
 
 /** What the people make of warm-up, cool-down and ways (rule base 5.5, 5.7). */
@@ -230,6 +233,11 @@ export function compose(brief: ClassBrief, roster: Roster, catalogue: Catalogue,
     const built = buildModel(ways, brief, frame, before)
     const solved = solveModel(built.model, (column) => built.chosen[column] !== undefined, solver, {
       ...(seconds !== undefined && { seconds }),
+      // the first good one is shown while it is being proved
+      ...(onFirst &&
+        found.length === 0 && {
+          onGood: (x) => onFirst(proposalOf(chosenIn(built, x), brief, roster, catalogue, rates, { repeatable: true })),
+        }),
       ...(onProgress && { onProgress: (progress) => onProgress({ ...progress, proposal: found.length }) }),
     })
     if (solved === 'infeasible' || solved === 'unknown') {

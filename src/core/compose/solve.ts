@@ -48,13 +48,14 @@ function reduced(model: Model, keep: readonly boolean[]): { model: Model; back: 
  * whole model begun from that class until the gap is closed.
  *
  * @param isWay whether a column stands for a way; all others stay in the kernel
+ * @param onGood told of a good class while the proof is still being looked for
  * @param seconds after which it ends with what it has; left out = by gap and nodes alone, which is repeatable
  */
 export function solveModel(
   model: Model,
   isWay: (column: number) => boolean,
   solver: Solver,
-  { seconds, onProgress, start }: { seconds?: number; onProgress?: (progress: Progress) => void; start?: Float64Array } = {},
+  { seconds, onProgress, onGood }: { seconds?: number; onProgress?: (progress: Progress) => void; onGood?: (x: Float64Array) => void } = {},
 ): Found | 'infeasible' | 'unknown' {
   const relaxed = solver(model, { relaxed: true })
   if (relaxed.status === 'infeasible') return 'infeasible'
@@ -85,7 +86,8 @@ export function solveModel(
     if (found.x && found.value !== undefined) best = { ...found, x: kernel.back(found.x) }
     else if (size >= ranked.length) return found.status === 'infeasible' ? 'infeasible' : 'unknown'
   }
-  const from = start ?? best.x!
+  const from = best.x!
+  onGood?.(from)
   const same = (x: Float64Array) => x
   let proof = solver(model, {
     gap: SOLVE_GAP,
@@ -99,7 +101,7 @@ export function solveModel(
   if (gapOf(proof, best, top) > SOLVE_GAP) {
     const again = solver(model, {
       gap: SOLVE_GAP,
-      start: (proof.x ?? from) as Float64Array,
+      start: proof.x ?? from,
       nodes: MOST_NODES,
       ...(seconds !== undefined && { seconds }),
       onBetter: better('proof', same),

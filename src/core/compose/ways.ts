@@ -69,8 +69,8 @@ const SETS: Readonly<Record<Quality, readonly number[]>> = {
 
 /** What a warm-up may do for longer than a set. */
 const AT_EASE: ReadonlySet<Quality> = new Set(['heart', 'mobility'])
-/** So long is work by the clock in one go, s: what a group keeps its mind on. */
-const LONGEST_WORK = 180
+/** So long is work by the clock in one go, s: what is worth to begin, and what a group keeps its mind on. */
+const WORK = { least: 30, most: 180 } as const
 
 export function placeOf({ planned: { basePosition } }: CatalogueEntry): Place {
   if (basePosition.startsWith('bed-')) return 'bed'
@@ -123,11 +123,21 @@ function secondsOf(
   }
 }
 
-/** The item with its work by the clock as long as it may be; undefined where it is not one set of work by the clock. */
-function longest({ variant }: CatalogueEntry): Item | undefined {
-  const { sets, workSeconds, holdSeconds } = variant.dose
-  if (sets !== 1 || workSeconds === undefined || holdSeconds > 0 || workSeconds >= LONGEST_WORK) return undefined
-  return { id: 'alone', variant: variant.id, dose: { ...asPlanDose(variant.dose), workSeconds: LONGEST_WORK } }
+/** Doses in which a version is offered: a number of sets, and the work of each where a clock says it, s. */
+interface DoseChoice {
+  sets: number
+  workSeconds?: number
+  mostExtra: number
+}
+/** A version with a dose, as an item of a plan; the library's dose is not said. */
+function itemWith({ variant }: CatalogueEntry, { sets, workSeconds }: Omit<DoseChoice, 'mostExtra'>): Item {
+  const { dose } = variant
+  const isOwn = sets === dose.sets && (workSeconds === undefined || workSeconds === dose.workSeconds)
+  return {
+    id: 'alone',
+    variant: variant.id,
+    ...(!isOwn && { dose: { ...asPlanDose(dose), sets, ...(workSeconds !== undefined && { workSeconds }) } }),
+  }
 }
 /** Whether everybody is told the same of both. */
 const isJudgedAlike = (one: readonly Placement[], other: readonly Placement[]): boolean =>
@@ -219,35 +229,30 @@ function everyWay(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Cata
       const loss = changes.reduce((sum, one) => sum + one, 0) / Math.max(1, people.length) + EXTRA_VERSION_LOSS * extra
       const own = entry.variant.dose.sets
       const timesOf = (item: Item, planned: Prescription) => secondsOf(plan, oneItem(item), planned, placements.map(aloneOf), open, catalogue, rates)
-      const mostExtra = (() => {
-        const item = longest(entry)
-        if (!item) return 0
-        const long = prescriptionOf(item, oneItem(item), catalogue)
-        if (!isJudgedAlike(placements, placeGroup(people, long, ladder, plan.room))) return 0
-        // for whom it would settle above their cap it stays as short as the library has it
+      const byClock = (): DoseChoice | undefined => {
+        const { sets, workSeconds, holdSeconds } = entry.variant.dose
+        if (sets !== 1 || workSeconds === undefined || holdSeconds > 0 || workSeconds >= WORK.most) return undefined
+        const at = (seconds: number) => {
+          const item = itemWith(entry, { sets, workSeconds: seconds })
+          const planned = prescriptionOf(item, oneItem(item), catalogue)
+          return { planned, seconds: timesOf(item, planned).seconds }
+        }
+        // for whom it would settle above their cap, or who is told otherwise, it is no longer than the library has it
         const isTooMuch = people.some((person, index) => {
           const option = placements[index]!.options.find(({ id }) => id === shown[assignment[index]!])
           return option !== undefined && settlesAt(option, person) > person.assessment.limits.rpeCap.value
         })
-        if (isTooMuch) return 0
+        const most = !isTooMuch && isJudgedAlike(placements, placeGroup(people, at(WORK.most).planned, ladder, plan.room)) ? WORK.most : workSeconds
+        const least = Math.min(workSeconds, WORK.least)
         // where sides take turns a second more is two: those keep their sets
-        const extra = LONGEST_WORK - entry.variant.dose.workSeconds!
-        return timesOf(item, long).seconds - timesOf(prescription.item, prescription).seconds === extra ? extra : 0
-      })()
-      // what can be made longer to the second needs no second set
-      const sets =
-        mostExtra > 0
-          ? [own]
-          : parts.includes('main') || (parts.includes('warm-up') && AT_EASE.has(quality))
-            ? [...new Set([...SETS[quality], own])].sort((a, b) => a - b)
-            : [own]
-      for (const many of sets) {
-        const item: Item = {
-          id: 'alone',
-          variant: entry.variant.id,
-          ...(many !== own && { dose: { ...asPlanDose(entry.variant.dose), sets: many } }),
-        }
-        const planned = many === own ? prescription : prescriptionOf(item, oneItem(item), catalogue)
+        return at(most).seconds - at(least).seconds === most - least ? { sets, workSeconds: least, mostExtra: most - least } : undefined
+      }
+      const timed = byClock()
+      const inSets = parts.includes('main') || (parts.includes('warm-up') && AT_EASE.has(quality)) ? [...new Set([...SETS[quality], own])] : [own]
+      const doses: DoseChoice[] = timed ? [timed] : inSets.sort((a, b) => a - b).map((sets) => ({ sets, mostExtra: 0 }))
+      for (const { sets: many, workSeconds, mostExtra } of doses) {
+        const item = itemWith(entry, { sets: many, ...(workSeconds !== undefined && { workSeconds }) })
+        const planned = item.dose ? prescriptionOf(item, oneItem(item), catalogue) : prescription
         const times = timesOf(item, planned)
         ways.push({
           id: `${entry.variant.id} ×${many}`,
