@@ -3,7 +3,7 @@ export { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash
 export { type Composed, type ComposeOptions, compose, emptyPlan, frameOf, type GivenUp, PART_TITLES, type Proposal, type Why } from './compose'
 export { firstClass, Scorer } from './heuristic'
 export { type Column, type Model, ModelWriter, type Row, type Solved, type SolveOptions, type Solver } from './lp'
-export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, type Present, secondsOf, sharesOf, worthOf } from './model'
+export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, secondsOf, sharesOf, worthOf } from './model'
 export { afterPart, orderCost, ordered } from './order'
 export { GAP, type Progress, solveModel } from './solve'
 export { PARTS, type Part, type Way, waysOf } from './ways'

@@ -120,15 +120,6 @@ export interface Before {
   most: number
 }
 
-/** What a repair stays close to. */
-export interface Present {
-  movement: string
-  variant: string
-  sets: number
-  part: Part
-}
-const KEEP = { item: 3, otherDose: -0.5, otherPart: -0.5, otherVersion: -0.3, added: -1.5, usual: 0.02 } as const
-
 export interface Built {
   model: Model
   /** what each column of a way stands for; undefined for the others */
@@ -139,37 +130,15 @@ export interface Built {
 
 /**
  * The choice of a class as a mixed-integer program: which way of which movement stands in which part. Times are in minutes.
- *
- * @param present the class that a repair keeps as much of as can be
  */
-export function buildModel(
-  ways: readonly Way[],
-  brief: ClassBrief,
-  frame: Frame,
-  before: readonly Before[] = [],
-  present?: readonly Present[],
-): Built {
+export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame, before: readonly Before[] = []): Built {
   const writer = new ModelWriter()
   const chosen: Built['chosen'] = []
   const all: { column: number; way: Way; part: Part }[] = []
-  const keepsIt = new Map(present?.map((one) => [one.movement, one]))
-  const worth = present ? KEEP.usual : 1
-  const costOf = (way: Way, part: Part): number => {
-    const usual = worth * (-LOSS_COST * way.loss - (way.wasLately ? LATELY_COST : 0))
-    if (!present) return usual
-    const was = keepsIt.get(way.movement)
-    if (!was) return usual + KEEP.added
-    return (
-      usual +
-      KEEP.item +
-      (was.sets === way.sets ? 0 : KEEP.otherDose) +
-      (was.part === part ? 0 : KEEP.otherPart) +
-      (was.variant === way.variant ? 0 : KEEP.otherVersion)
-    )
-  }
+  const costOf = (way: Way): number => -LOSS_COST * way.loss - (way.wasLately ? LATELY_COST : 0)
   for (const way of ways)
     for (const part of way.parts) {
-      const column = writer.column(`${way.id} ${part}`, costOf(way, part))
+      const column = writer.column(`${way.id} ${part}`, costOf(way))
       chosen[column] = { way, part }
       all.push({ column, way, part })
     }
@@ -229,7 +198,7 @@ export function buildModel(
     const used = (name: string, cost: number, seconds: number, isIn: (way: Way) => boolean) => {
       const users = here.filter(({ way }) => isIn(way))
       if (users.length === 0) return undefined
-      const column = writer.column(`${name} in ${part}`, worth * cost)
+      const column = writer.column(`${name} in ${part}`, cost)
       for (const movement of new Set(users.map(({ way }) => way.movement)))
         writer.row(
           `${name} in ${part}: ${movement}`,
@@ -298,7 +267,7 @@ export function buildModel(
 
   // worth: pieces whose slopes fall need no whole numbers when they are maximised
   for (const [quality, share] of sharesOf(brief)) {
-    const pieces = SLOPES.map((slope, index) => writer.column(`${quality} ${index}`, worth * slope * brief.goals[quality], share / 2, false))
+    const pieces = SLOPES.map((slope, index) => writer.column(`${quality} ${index}`, slope * brief.goals[quality], share / 2, false))
     writer.row(
       `goal ${quality}`,
       [
@@ -313,13 +282,13 @@ export function buildModel(
     const load = terms(({ way }) => -loadOn(muscle, way))
     if (load.length === 0) continue
     const times = worthTimes(muscle, brief)
-    const pieces = MUSCLE_WORTH.map((each, index) => writer.column(`${muscle} ${index}`, worth * times * each, 1, false))
+    const pieces = MUSCLE_WORTH.map((each, index) => writer.column(`${muscle} ${index}`, times * each, 1, false))
     writer.row(`muscle ${muscle}`, [...pieces.map((column): [number, number] => [column, 1]), ...load], { upper: 0 })
   }
   for (const use of new Set<EverydayFunction>(brief.everyday)) {
     const served = terms(({ way }) => (way.serves === use ? -1 : 0))
     if (served.length === 0) continue
-    const column = writer.column(`serves ${use}`, worth * SERVES_WORTH, 2, false)
+    const column = writer.column(`serves ${use}`, SERVES_WORTH, 2, false)
     writer.row(`serves ${use}`, [[column, 1], ...served], { upper: 0 })
   }
   return { model: { columns: writer.columns, rows: writer.rows }, chosen, extras }

@@ -19,7 +19,8 @@ export function useComposer(warm: ComposeAsk) {
   const [composing, setComposing] = useState<Composing>({ state: 'idle' })
   const [proposals, setProposals] = useState<ProposalView[]>([])
   const [first, setFirst] = useState<ProposalView>()
-  const warmWith = useRef(warm)
+  /** what was asked last, or will be first */
+  const last = useRef(warm)
 
   const begin = useCallback(() => {
     if (worker.current) return worker.current
@@ -55,7 +56,7 @@ export function useComposer(warm: ComposeAsk) {
   }, [])
 
   useEffect(() => {
-    const timer = setTimeout(() => begin().postMessage({ kind: 'warm', ask: warmWith.current } satisfies ComposerAsk), 300)
+    const timer = setTimeout(() => begin().postMessage({ kind: 'warm', ask: last.current } satisfies ComposerAsk), 300)
     return () => {
       clearTimeout(timer)
       worker.current?.terminate()
@@ -64,6 +65,7 @@ export function useComposer(warm: ComposeAsk) {
   }, [begin])
 
   const compose = (ask: ComposeAsk) => {
+    last.current = ask
     setProposals([])
     setFirst(undefined)
     setComposing({ state: 'looking', number: 0 })
@@ -74,6 +76,8 @@ export function useComposer(warm: ComposeAsk) {
     worker.current?.terminate()
     worker.current = undefined
     setComposing({ state: 'stopped' })
+    // the next one is warmed at once
+    begin().postMessage({ kind: 'warm', ask: last.current } satisfies ComposerAsk)
   }
   return { composing, proposals, first, compose, stop }
 }
