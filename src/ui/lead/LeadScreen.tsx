@@ -7,6 +7,7 @@ import { LeadHead } from './LeadHead'
 import { LeadNow } from './LeadNow'
 import { LeadPeople } from './LeadPeople'
 import { LeadVersions } from './LeadVersions'
+import { itemSaid } from './leadWords'
 import { Proposals, proposalsFor } from './Proposals'
 import type { LeadPack } from './pack'
 import { StopCard } from './StopCard'
@@ -52,11 +53,7 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
   const sayItem = useCallback(
     (id: string, short: boolean): string => {
       const named = view.items.find((one) => one.id === id)
-      if (!named) return ''
-      if (short) return `Again: ${named.movement}`
-      // the gentler version is spoken, not only shown
-      const gentler = named.shown.length > 1 ? pack.variants[named.shown.at(-1) ?? '']?.name : undefined
-      return gentler ? `${named.movement}. Gentler: ${gentler}` : named.movement
+      return named ? itemSaid(named, pack.variants, short) : ''
     },
     [view, pack],
   )

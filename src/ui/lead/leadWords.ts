@@ -69,6 +69,20 @@ export function cutWords({ kind, drops }: Cut, items: readonly LedItem[]): strin
   }
 }
 
+/**
+ * What is said aloud where an item begins: its name, and with it the gentlest version that is shown beside the planned one, which comes first. One
+ * from another movement is said as another, for nobody has ranked the two; a harder one is not said at all.
+ */
+export function itemSaid({ movement, shown }: Pick<LedItem, 'movement' | 'shown'>, variants: LeadPack['variants'], short: boolean): string {
+  if (short) return `Again: ${movement}`
+  const [planned, ...beside] = shown.flatMap((id) => variants[id] ?? [])
+  if (!planned) return movement
+  const gentler = beside.filter((one) => one.movement === planned.movement && one.step < planned.step).toSorted((a, b) => a.step - b.step)[0]
+  if (gentler) return `${movement}. Gentler: ${gentler.name}`
+  const other = beside.find((one) => one.movement !== planned.movement)
+  return other ? `${movement}. Or: ${other.movement}` : movement
+}
+
 /** People by what they do, those shown first at the front. */
 export interface Track {
   variant: string

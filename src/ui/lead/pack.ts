@@ -8,6 +8,8 @@ import type { LeadMusicPlan } from './LeadMusic'
 export interface LeadVariant {
   movement: string
   name: string
+  /** its place on the ladder of its movement, 0 = gentlest */
+  step: number
   /** what to do, and what to watch */
   cues: string[]
   breath: string

@@ -60,6 +60,7 @@ export async function leadPack(db: Database, studio: Studio, session: StoredSess
         {
           movement: movement.name,
           name: letter ? `${letter}: ${variant.name}` : variant.name,
+          step: entry.step,
           cues: [cues.do, cues.watch].filter((cue) => cue !== ''),
           breath: cues.breath,
           picture: describePicture(movement, variant),
