@@ -285,3 +285,27 @@ describe('compose', () => {
     expect(stderr).toContain('$.minutes')
   })
 })
+
+describe('simulate', () => {
+  const files = ['--class', path.join(EXAMPLES, 'class.json'), '--people', path.join(EXAMPLES, 'people.json'), '--date', '2026-11-24']
+
+  test('says when a class ends, the same for the same seed, and narrower for an instructor who is known', () => {
+    const simulate = (...more: string[]) => JSON.parse(cli('simulate', ...files, '--runs', '2000', '--json', ...more).stdout)
+    const house = simulate('--seed', '3')
+    expect(simulate('--seed', '3')).toEqual(house)
+    const total = JSON.parse(cli('time', ...files.slice(0, 2), '--json').stdout).totalSeconds
+    // rests that the people need make it no shorter
+    expect(house.end.middle).toBeGreaterThan(total * 0.95)
+    expect(house.end.low).toBeLessThan(house.end.middle)
+    expect(house.end.middle).toBeLessThan(house.end.high)
+    const known = simulate('--seed', '3', '--pace', path.join(EXAMPLES, 'pace.json'))
+    expect(known.end.high / known.end.low).toBeLessThan(house.end.high / house.end.low)
+    expect(house.people.map(({ name }: { name: string }) => name)).not.toContain('Runa')
+  })
+
+  test('numbers that are none are refused', () => {
+    const { status, stderr } = cli('simulate', ...files, '--runs', 'many')
+    expect(status).toBe(2)
+    expect(stderr).toContain('--runs: expected 1 to 100000')
+  })
+})

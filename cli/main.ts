@@ -4,7 +4,7 @@ import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { isDay } from '@/core/client'
 import { briefFileSchema, compose, emptyPlan } from '@/core/compose'
-import { assessRoster, evaluate, inGroup, type RosterFacts } from '@/core/evaluate'
+import { assessRoster, evaluate, inGroup, type RosterFacts, rehearse } from '@/core/evaluate'
 import {
   classFileSchema,
   type FileProblem,
@@ -22,7 +22,7 @@ import { checkPlan, libraryRepSeconds, problemText } from '@/core/plan'
 import { AssessmentError, assess, buildRuleBase, type RuleBase } from '@/core/safety'
 import { expand, forecastsOf, HOUSE_PACE, learnPace, type Pace } from '@/core/timing'
 import { highsSolver, loadSolver } from '@/workers/highsSolver'
-import { composedText, text, timeText } from './text'
+import { composedText, rehearsalText, text, timeText } from './text'
 
 /** Ends with exit code 2: bad input, with its place and what was expected; nothing is written. */
 class BadInput extends Error {
@@ -36,6 +36,7 @@ const USAGE = `Usage:
   time --class class.json [--pace pace.json] [--json]
   pace --class class.json --log led.json [--date YYYY-MM-DD]
   compose --brief brief.json --people people.json [--date YYYY-MM-DD] [--proposals 1-3] [--json]
+  simulate --class class.json --people people.json [--runs 10000] [--seed 1] [--pace pace.json] [--date YYYY-MM-DD] [--json]
   movements --json
   conditions --json
 Exit codes: 0 all have a safe option, 1 somebody has none or there is no such class, 2 bad input.`
@@ -43,6 +44,8 @@ Exit codes: 0 all have a safe option, 1 somebody has none or there is no such cl
 const options = {
   class: { type: 'string' },
   brief: { type: 'string' },
+  runs: { type: 'string' },
+  seed: { type: 'string' },
   proposals: { type: 'string' },
   people: { type: 'string' },
   pace: { type: 'string' },
@@ -113,12 +116,31 @@ function check(values: { class?: string; people?: string; date?: string }): Repo
   return reportOf(evaluate(plan, assessRoster(base, people, plan, file.session), LIBRARY), date)
 }
 
+/** An instructor's pace as a file says it; the house's where there is none. */
+function paceOf(path: string | undefined): Pace {
+  if (path === undefined) return HOUSE_PACE
+  const parsed = parseFile(paceFileSchema, read(path, 'pace'))
+  if ('problems' in parsed) throw placed(path, parsed.problems)
+  return parsed.file
+}
+
+const MOST_RUNS = 100_000
+/** A class led many times on paper. */
+function simulated(values: { class?: string; people?: string; pace?: string; date?: string; runs?: string; seed?: string }) {
+  const { file, plan } = classOf(values.class)
+  const [runs, seed] = [Number(values.runs ?? 10_000), Number(values.seed ?? 1)]
+  if (!Number.isInteger(runs) || runs < 1 || runs > MOST_RUNS) throw new BadInput([`--runs: expected 1 to ${MOST_RUNS}, found "${values.runs}"`])
+  if (!Number.isInteger(seed)) throw new BadInput([`--seed: expected a whole number, found "${values.seed}"`])
+  const base = buildRuleBase(CONDITIONS)
+  const people = peopleOf(base, values.people, dayOf(values.date) ?? file.date ?? new Date().toISOString().slice(0, 10))
+  const known = paceOf(values.pace)
+  return rehearse(plan, evaluate(plan, assessRoster(base, people, plan, file.session), LIBRARY, known.rates), known, runs, seed)
+}
+
 /** The class in seconds at an instructor's pace, the house's when none is given, by phase, block and item. */
 function time(values: { class?: string; pace?: string }) {
   const { plan } = classOf(values.class)
-  const parsed = values.pace === undefined ? undefined : parseFile(paceFileSchema, read(values.pace, 'pace'))
-  if (parsed && 'problems' in parsed) throw placed(values.pace!, parsed.problems)
-  const known: Pace = parsed ? parsed.file : HOUSE_PACE
+  const known = paceOf(values.pace)
   const timeline = expand(plan, LIBRARY, undefined, known.rates)
   const sum = (kind: 'block' | 'item', id: string) => {
     const own = timeline.segments.filter((segment) => segment[kind] === id)
@@ -197,6 +219,12 @@ export async function run(argv: readonly string[], print: (line: string) => void
         )
       else print(composedText(made))
       return made.kind === 'proposals' ? 0 : 1
+    }
+    case 'simulate': {
+      const found = simulated(values)
+      if (values.json) json(found)
+      else print(rehearsalText(found))
+      return 0
     }
     case 'movements':
       json(

@@ -1,4 +1,5 @@
 import type { Composed } from '@/core/compose'
+import type { Rehearsal } from '@/core/evaluate'
 import { CAUTION, type Report } from '@/core/formats'
 import { clock, type Forecast, type Timeline } from '@/core/timing'
 
@@ -68,4 +69,22 @@ export function composedText(made: Composed): string {
     '',
   ])
   return [...lines, CAUTION].join('\n')
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** Many runs of a class for reading on a terminal. */
+export function rehearsalText({ runs, promisedSeconds, end, onTime, whole, people, spreadBy }: Rehearsal): string {
+  const over = people.filter(({ chance }) => chance > 0).toSorted((a, b) => b.chance - a.chance)
+  return [
+    `${runs} runs, all of it estimates. Half end before ${clock(end.middle)}, one in ten before ${clock(end.low)}, nine in ten before ${clock(end.high)}; promised ${clock(promisedSeconds)}.`,
+    `${percent(onTime)} end within a minute of the promise; in ${percent(whole)} the cool-down is over by then.`,
+    ...spreadBy.map(({ block, share }) => `  ${percent(share)} of the spread is block ${block}`),
+    ...over.map(
+      ({ name, chance, seconds, item }) =>
+        `  ${name}: in ${percent(chance)} above what they may do${item === undefined ? '' : `, first in ${item}`}, for ${clock(seconds)} in the middle of these`,
+    ),
+    '',
+    CAUTION,
+  ].join('\n')
 }

@@ -7,7 +7,7 @@ import { LIBRARY } from '../src/content/movements'
 import { draw, REFERENCE_BODY, solve } from '../src/core/body'
 import { clientSchema, factsOn } from '../src/core/client'
 import { briefSchema, buildModel, compose, emptyPlan, firstClass, frameOf, solveModel, type Way, waysOf, worthOf } from '../src/core/compose'
-import { assessRoster, classModel, evaluate, inGroup, placeGroup, type Roster, sessionOf, tracksFor } from '../src/core/evaluate'
+import { assessRoster, classModel, evaluate, inGroup, placeGroup, type Roster, rehearse, sessionOf, tracksFor } from '../src/core/evaluate'
 import { itemsOf, type Plan, planSchema, prescriptionOf, soundPlan } from '../src/core/plan'
 import {
   type Assessment,
@@ -20,7 +20,7 @@ import {
   SESSION_NAMES,
   sessionDefaults,
 } from '../src/core/safety'
-import { expand } from '../src/core/timing'
+import { expand, HOUSE_PACE } from '../src/core/timing'
 import { ROOM_KIT } from '../src/core/vocabulary'
 import { highsSolver, loadSolver } from '../src/workers/highsSolver'
 import { BENCH_PLAN } from './benchPlan'
@@ -212,6 +212,25 @@ rows.push({
   what: 'compose: the first class, by trying',
   measured: said(taken(() => firstClass(ways, brief, frame))),
   budget: '1 s',
+})
+
+const hour = planOf({ ...BENCH_PLAN, promisedMinutes: 60 })
+const crowd = {
+  people: assessRoster(
+    base,
+    demoPeople(TODAY)
+      .map(({ record }) => clientSchema.parse(record))
+      .map((record, index) => ({ id: String(index), name: record.given, facts: factsOn(base, record, TODAY), ...inGroup(record) })),
+    hour,
+  )
+    .people.filter(({ assessment }) => !assessment.closed)
+    .slice(0, 20),
+}
+const led = evaluate(hour, crowd, LIBRARY)
+rows.push({
+  what: `rehearse: 10,000 runs of ${(led.timeline.totalSeconds / 60).toFixed(0)} min, ${led.timeline.segments.length} segments, ${crowd.people.length} people`,
+  measured: said(taken(() => rehearse(hour, led, HOUSE_PACE, 10_000, 1))),
+  budget: '3 s',
 })
 
 const drawn = LIBRARY.entries.slice(0, 60)

@@ -1,4 +1,15 @@
-import { ceilingFor, DEFAULT_FORMULA, DELAY_SECONDS, effortAt, type Kinetics, kineticsOf, maximumBy, shareAfter, steadyShare } from '../effort'
+import {
+  ceilingFor,
+  DEFAULT_FORMULA,
+  DELAY_SECONDS,
+  effortAt,
+  type Kinetics,
+  kineticsOf,
+  maximumBy,
+  shareAfter,
+  steadyShare,
+  type Taking,
+} from '../effort'
 import { type Family, familyOf, SLOT } from '../movement'
 import type { PlanDraft } from '../plan'
 import type { Segment } from '../timing'
@@ -109,6 +120,23 @@ function courseOf(
     shares[index] = share
   }
   return { efforts, shares }
+}
+
+/** Everybody who takes part as a simulation needs them: where each segment of the class would settle them. */
+export function coursesOf({ people, items, timeline: { segments } }: Pick<Evaluation, 'people' | 'items' | 'timeline'>): (Taking | undefined)[] {
+  const usesOf = new Map(items.map(({ prescription, uses }) => [prescription.item.id, uses]))
+  const resting = segments.map((segment, index) => restingMet(segment, segments[index - 1]))
+  return people.map((person, index) => {
+    if (person.assessment.closed) return undefined
+    const kinetics = kineticsFor(person)
+    const asked = new Map<string, number>()
+    const targets = Float64Array.from(segments, ({ kind, item }, segment) => {
+      if (kind !== 'work' || item === undefined) return steadyShare(resting[segment]!, kinetics.capacity)
+      if (!asked.has(item)) asked.set(item, askedOf(usesOf.get(item)?.[index], kinetics).steady)
+      return asked.get(item)!
+    })
+    return { kinetics, targets, start: steadyShare(RESTING_MET.seat, kinetics.capacity), cap: person.assessment.limits.rpeCap.value }
+  })
 }
 
 function personEffort({ assessment }: EvaluatedPerson, plan: PlanDraft, segments: readonly Segment[], { efforts, shares }: Course): PersonEffort {

@@ -23,6 +23,36 @@ const variance = (slope: Vector, covariance: Pace['covariance']): number =>
 const plus = (a: Vector, b: Vector): Vector => [a[0] + b[0], a[1] + b[1], a[2] + b[2]]
 const ZERO: Vector = [0, 0, 0]
 
+/** Segments as their lengths vary: by block, with what is known of whose pace it has. */
+export function piecesOf(segments: readonly Segment[], blocks: readonly Pick<Block, 'id' | 'pace'>[], pace: Pace) {
+  const ids = blocks.map(({ id }) => id)
+  const byId = new Map(blocks.map((block) => [block.id, block]))
+  return {
+    blocks: ids,
+    spreads: [pace.covariance, HOUSE_PACE.covariance],
+    pieces: segments.map(({ block, seconds, house }) => {
+      const own = byId.get(block)
+      const rates = ratesOf(own ?? {}, pace.rates)
+      const scaled: [number, number, number] = [
+        (house.counted ?? 0) * rates.counted,
+        (house.held ?? 0) * rates.held,
+        (house.between ?? 0) * rates.between,
+      ]
+      const spread = own?.pace === undefined ? 0 : own.pace === 'house' ? 1 : undefined
+      const sum = scaled[0] + scaled[1] + scaled[2]
+      // what is scaled of a movement of its own pace is longer or shorter by it: the clock keeps the rest
+      const times = sum > 0 ? Math.min(1, seconds / sum) : 1
+      const parts: [number, number, number] = [scaled[0] * times, scaled[1] * times, scaled[2] * times]
+      return {
+        clock: Math.max(0, seconds - parts[0] - parts[1] - parts[2]),
+        scaled: parts,
+        stretch: Math.max(0, ids.indexOf(block)),
+        ...(spread !== undefined && { spread }),
+      }
+    }),
+  }
+}
+
 /** Around a point, never below what a clock keeps. */
 function about(seconds: number, kept: number, spread: number): Forecast {
   const wide = EIGHT_OF_TEN * Math.sqrt(Math.max(0, spread))

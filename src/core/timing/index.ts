@@ -1,6 +1,6 @@
 export { BASES, type Base, baseOf, changeSeconds } from './bases'
 export { type Experience, NO_EXPERIENCE } from './experience'
-export { type BlockForecast, type Forecast, forecastsOf } from './forecast'
+export { type BlockForecast, type Forecast, forecastsOf, piecesOf } from './forecast'
 export { type MusicCue, type MusicPlan, musicOf, playingAt } from './music'
 export {
   HOUSE_PACE,
@@ -11,6 +11,7 @@ export {
   type LedStretch,
   learnPace,
   ledStretchSchema,
+  NOISE_SD,
   type Pace,
   type PaceWish,
 } from './pace'

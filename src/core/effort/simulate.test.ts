@@ -1,0 +1,121 @@
+import fc from 'fast-check'
+import { describe, expect, test } from 'vitest'
+import { generator } from '../vocabulary'
+import { effortAt, type Kinetics, kineticsOf, shareAfter, steadyShare } from './kinetics'
+import { CAPACITY_SD, type Piece, shareOf, simulate, type Taking } from './simulate'
+
+const SPREAD = [
+  [0.02, 0, 0],
+  [0, 0.01, 0],
+  [0, 0, 0.03],
+]
+const kinetics: Kinetics = kineticsOf({ age: 72, sex: 'female', weeksInProgramme: 20, response: {} })
+const at = (met: number) => steadyShare(met, kinetics.capacity)
+/** Work and rest in turn: how a class runs. */
+const CLASS: Piece[] = Array.from({ length: 24 }, (_, index) => ({
+  clock: index % 2 === 0 ? 0 : 20,
+  scaled: index % 2 === 0 ? [40, 10, 0] : [0, 0, 15],
+  stretch: Math.floor(index / 6),
+  spread: 0,
+}))
+const somebody = (pieces: readonly Piece[], more: Partial<Taking> = {}): Taking => ({
+  kinetics,
+  targets: pieces.map((_, index) => (index % 2 === 0 ? at(3.6) : at(1.3))),
+  start: at(1.3),
+  cap: 5,
+  ...more,
+})
+const run = (
+  pieces: readonly Piece[],
+  people: readonly Taking[] = [],
+  { runs = 4000, seed = 7, noise = 0.2, spreads = [SPREAD], capacity = CAPACITY_SD } = {},
+) => simulate(pieces, people, { runs, random: generator(seed), spreads, noise, capacity })
+const mean = (list: Float64Array) => list.reduce((sum, one) => sum + one, 0) / list.length
+
+describe('a class led many times', () => {
+  test('is the same for the same seed, and another for another', () => {
+    const people = [somebody(CLASS)]
+    expect(run(CLASS, people)).toEqual(run(CLASS, people))
+    expect(run(CLASS, people, { seed: 8 }).ends).not.toEqual(run(CLASS, people).ends)
+  })
+
+  test('without spread it ends when it is forecast, and effort is that of the kinetics', () => {
+    const people = [somebody(CLASS)]
+    const { ends, people: found } = run(CLASS, people, { noise: 0, spreads: [], runs: 3, capacity: 0 })
+    const forecast = CLASS.reduce((sum, { clock, scaled: [a, b, c] }) => sum + clock + a + b + c, 0)
+    expect(ends[0]).toBeCloseTo(forecast, 6)
+    // piece by piece, as `shareAfter` says it
+    let [share, peak] = [at(1.3), 0]
+    for (const [index, { clock, scaled }] of CLASS.entries()) {
+      share = shareAfter(share, people[0]!.targets[index]!, clock + scaled[0] + scaled[1] + scaled[2], kinetics)
+      peak = Math.max(peak, share)
+    }
+    expect(found[0]!.meanPeak).toBeCloseTo(effortAt(peak), 9)
+  })
+
+  test('the median is near the forecast, and the mean is the sum of parts × exp(μ + σ²/2), within what sampling errs', () => {
+    const { ends } = run(CLASS, [], { runs: 20_000 })
+    const noise = 0.2 ** 2
+    const expected = CLASS.reduce((sum, { clock, scaled: [a, b, c] }) => {
+      const part = (seconds: number, variance: number) => seconds * Math.exp((variance + noise) / 2)
+      return sum + clock + part(a, SPREAD[0]![0]!) + part(b, SPREAD[1]![1]!) + part(c, SPREAD[2]![2]!)
+    }, 0)
+    expect(Math.abs(mean(ends) / expected - 1)).toBeLessThan(0.01)
+    const forecast = CLASS.reduce((sum, { clock, scaled: [a, b, c] }) => sum + clock + a + b + c, 0)
+    expect(Math.abs(ends[10_000]! / forecast - 1)).toBeLessThan(0.03)
+  })
+
+  test('on the same random numbers more rest never raises the mean peak', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 50 }),
+        fc.integer({ min: 5, max: 120 }),
+        fc.double({ min: 2, max: 6, noNaN: true }),
+        (seed, more, met) => {
+          const person = somebody(CLASS, { targets: CLASS.map((_, index) => (index % 2 === 0 ? at(met) : at(1.3))) })
+          const rested = CLASS.map((piece, index) => (index % 2 === 0 ? piece : { ...piece, clock: piece.clock + more }))
+          const [short, long] = [run(CLASS, [person], { runs: 60, seed }), run(rested, [person], { runs: 60, seed })]
+          expect(long.people[0]!.meanPeak).toBeLessThanOrEqual(short.people[0]!.meanPeak + 1e-9)
+        },
+      ),
+      { numRuns: 40 },
+    ))
+
+  test('on the same random numbers a faster pace never lengthens', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 50 }), fc.double({ min: 0.3, max: 1, noNaN: true }), (seed, faster) => {
+        const quick = CLASS.map(({ scaled: [a, b, c], ...piece }): Piece => ({ ...piece, scaled: [a * faster, b * faster, c * faster] }))
+        const [slow, fast] = [run(CLASS, [], { runs: 50, seed }), run(quick, [], { runs: 50, seed })]
+        fast.ends.forEach((end, index) => {
+          expect(end).toBeLessThanOrEqual(slow.ends[index]! + 1e-9)
+        })
+      }),
+      { numRuns: 40 },
+    ))
+
+  test('a cap nobody reaches is never passed; one at rest always is, and its piece is the first', () => {
+    const [calm, low] = run(CLASS, [somebody(CLASS, { cap: 10 }), somebody(CLASS, { cap: 0 })]).people
+    expect(calm).toMatchObject({ chance: 0, seconds: 0 })
+    expect(calm!.piece).toBeUndefined()
+    expect(low!.chance).toBe(1)
+    expect(low!.piece).toBe(0)
+  })
+
+  test('what spreads the end most is the stretch that varies most, and the shares are all of it', () => {
+    const long = CLASS.map(
+      (piece): Piece => (piece.stretch === 2 ? { ...piece, scaled: [piece.scaled[0] * 5, piece.scaled[1] * 5, piece.scaled[2] * 5] } : piece),
+    )
+    const { spreadBy } = run(long)
+    expect(spreadBy[0]!.stretch).toBe(2)
+    expect(spreadBy.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 6)
+  })
+
+  test('effort read backwards gives the largest share that is not above it', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 9.9, noNaN: true }), (effort) => {
+        const share = shareOf(effort)
+        expect(effortAt(share)).toBeLessThanOrEqual(effort + 1e-6)
+        if (share < 0.999) expect(effortAt(share + 1e-3)).toBeGreaterThanOrEqual(effort - 1e-6)
+      }),
+    ))
+})

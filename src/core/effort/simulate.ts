@@ -1,0 +1,180 @@
+import { normal } from '../vocabulary'
+import { effortAt, type Kinetics } from './kinetics'
+
+/** A piece of a class as its length varies: what a clock keeps, and three kinds of time that the instructor makes. */
+export interface Piece {
+  clock: number
+  /** s at the pace expected: counted, held, between */
+  scaled: readonly [number, number, number]
+  /** pieces of one stretch vary together */
+  stretch: number
+  /** whose pace it has: which of the spreads, undefined = it keeps to a pace that is fixed */
+  spread?: number
+}
+
+/** Somebody in a class: where each piece would settle them, and what they may do. */
+export interface Taking {
+  kinetics: Kinetics
+  /** share of the reserve at which each piece settles */
+  targets: ArrayLike<number>
+  /** share of the reserve before the first piece */
+  start: number
+  /** effort that they should not pass, 0 to 10 */
+  cap: number
+}
+
+export interface Simulation {
+  /** s, ascending */
+  ends: Float64Array
+  /** by piece: s at which it begins, at 10, 50 and 90 % */
+  begins: { low: Float64Array; middle: Float64Array; high: Float64Array }
+  people: {
+    /** share of runs in which the cap is passed at all */
+    chance: number
+    /** s above it, in the middle of the runs that pass it */
+    seconds: number
+    /** mean over the runs of the highest effort, 0 to 10 */
+    meanPeak: number
+    /** piece in which it is passed first most often */
+    piece?: number
+  }[]
+  /** stretches by how much of the spread of the end is theirs, 0 to 1, most first */
+  spreadBy: { stretch: number; share: number }[]
+}
+
+export interface SimulateOptions {
+  runs: number
+  /** 0 to 1, from a seed */
+  random: () => number
+  /** covariances of the logarithms of the three factors, by `Piece.spread` */
+  spreads: readonly (readonly (readonly number[])[])[]
+  /** standard deviation of the logarithm of a stretch about its forecast */
+  noise: number
+  /** that of a capacity about what age and sex tell */
+  capacity?: number
+}
+
+/** Capacities differ about what age and sex tell by so much, on the log scale: an estimate. */
+export const CAPACITY_SD = 0.12
+
+/** Lower triangle of a covariance (Cholesky); what is not positive counts as no spread. */
+function triangle(covariance: readonly (readonly number[])[]): number[][] {
+  const lower: number[][] = []
+  for (let i = 0; i < 3; i++) {
+    lower.push([0, 0, 0])
+    for (let j = 0; j <= i; j++) {
+      let rest = covariance[i]?.[j] ?? 0
+      for (let k = 0; k < j; k++) rest -= lower[i]![k]! * lower[j]![k]!
+      lower[i]![j] = i === j ? Math.sqrt(Math.max(0, rest)) : lower[j]![j]! > 0 ? rest / lower[j]![j]! : 0
+    }
+  }
+  return lower
+}
+/** The largest share of the reserve at which the effort is no more than this: `effortAt` read backwards. @param effort 0 to 10 */
+export function shareOf(effort: number): number {
+  if (effortAt(1) <= effort) return 1
+  let [low, high] = [0, 1]
+  for (let halving = 0; halving < 40; halving++) {
+    const middle = (low + high) / 2
+    if (effortAt(middle) <= effort) low = middle
+    else high = middle
+  }
+  return low
+}
+const quantile = (sorted: Float64Array, at: number): number => sorted[Math.min(sorted.length - 1, Math.floor(at * sorted.length))] ?? 0
+
+/**
+ * A class led many times: lengths drawn from what is not known of the pace, pulse and effort by first-order kinetics, each piece in closed form.
+ * The same for the same random numbers; estimates throughout.
+ */
+export function simulate(
+  pieces: readonly Piece[],
+  people: readonly Taking[],
+  { runs, random, spreads, noise, capacity = CAPACITY_SD }: SimulateOptions,
+): Simulation {
+  const stretches = 1 + Math.max(-1, ...pieces.map(({ stretch }) => stretch))
+  const triangles = spreads.map(triangle)
+  const ends = new Float64Array(runs)
+  const starts = pieces.map(() => new Float64Array(runs))
+  const taken = Array.from({ length: stretches }, () => new Float64Array(runs))
+  const lengths = new Float64Array(pieces.length)
+  const factors = new Float64Array(3 * Math.max(1, spreads.length)).fill(1)
+  const own = new Float64Array(stretches)
+  const capShares = people.map(({ cap }) => shareOf(cap))
+  const over = people.map(() => ({ runs: 0, seconds: [] as number[], peaks: 0, first: new Int32Array(pieces.length) }))
+  for (let run = 0; run < runs; run++) {
+    for (const [index, lower] of triangles.entries()) {
+      const [a, b, c] = [normal(random), normal(random), normal(random)]
+      for (let i = 0; i < 3; i++) factors[3 * index + i] = Math.exp(lower[i]![0]! * a + lower[i]![1]! * b + lower[i]![2]! * c)
+    }
+    for (let stretch = 0; stretch < stretches; stretch++) own[stretch] = Math.exp(noise * normal(random))
+    let at = 0
+    for (let index = 0; index < pieces.length; index++) {
+      const { clock, scaled, stretch, spread } = pieces[index]!
+      const by = spread === undefined ? -1 : 3 * spread
+      const factor = own[stretch]!
+      const length =
+        by < 0
+          ? clock + (scaled[0] + scaled[1] + scaled[2]) * factor
+          : clock + (scaled[0] * factors[by]! + scaled[1] * factors[by + 1]! + scaled[2] * factors[by + 2]!) * factor
+      starts[index]![run] = at
+      lengths[index] = length
+      taken[stretch]![run]! += length
+      at += length
+    }
+    ends[run] = at
+    for (let person = 0; person < people.length; person++) {
+      const { targets, start } = people[person]!
+      const { onSec, offSec } = people[person]!.kinetics
+      const capShare = capShares[person]!
+      const able = Math.exp(capacity * normal(random))
+      const found = over[person]!
+      let share = start
+      let peak = 0
+      let seconds = 0
+      let first = -1
+      for (let index = 0; index < pieces.length; index++) {
+        // somebody of more capacity settles at a smaller share of it
+        const target = Math.min(1, targets[index]! / able)
+        // `shareAfter`, written out: this line runs fifty million times
+        share = target + (share - target) * Math.exp(-lengths[index]! / (target > share ? onSec : offSec))
+        if (share > peak) peak = share
+        if (share > capShare) {
+          seconds += lengths[index]!
+          if (first < 0) first = index
+        }
+      }
+      found.peaks += effortAt(peak)
+      if (first >= 0) {
+        found.runs++
+        found.seconds.push(seconds)
+        found.first[first]!++
+      }
+    }
+  }
+  const mean = ends.reduce((sum, end) => sum + end, 0) / runs
+  const variance = ends.reduce((sum, end) => sum + (end - mean) ** 2, 0) / runs
+  const spreadBy = taken
+    .map((list, stretch) => {
+      const own = list.reduce((sum, one) => sum + one, 0) / runs
+      const together = list.reduce((sum, one, run) => sum + (one - own) * (ends[run]! - mean), 0) / runs
+      return { stretch, share: variance > 0 ? together / variance : 0 }
+    })
+    .sort((a, b) => b.share - a.share || a.stretch - b.stretch)
+  const sorted = starts.map((list) => list.toSorted())
+  const at = (share: number) => Float64Array.from(sorted, (list) => quantile(list, share))
+  return {
+    ends: ends.toSorted(),
+    begins: { low: at(0.1), middle: at(0.5), high: at(0.9) },
+    people: over.map(({ runs: passed, seconds, peaks, first }) => {
+      const most = first.reduce((best, many, index) => (many > (first[best] ?? 0) ? index : best), 0)
+      return {
+        chance: passed / runs,
+        seconds: quantile(Float64Array.from(seconds).toSorted(), 0.5),
+        meanPeak: peaks / runs,
+        ...(passed > 0 && { piece: most }),
+      }
+    }),
+    spreadBy,
+  }
+}
