@@ -20,6 +20,8 @@ function answer(request: Request): unknown {
       return desk.draw(request.ask)
     case 'choices':
       return desk.choices(request.ask)
+    case 'rehearse':
+      return desk.rehearse()
     case 'fill':
       return desk.fill()
     case 'quality':

@@ -1,7 +1,7 @@
 import type { Drawing } from '@/core/body'
 import type { Quality } from '@/core/coverage'
 import type { Ceiling } from '@/core/effort'
-import type { ClassModel, FillOffer, OpenQuestion, OrderOffer, PersonEffort, RosterFacts } from '@/core/evaluate'
+import type { ClassModel, FillOffer, OpenQuestion, OrderOffer, PersonEffort, Rehearsal, RosterFacts } from '@/core/evaluate'
 import type { Reason } from '@/core/formats'
 import type { OwnMovement, Purpose, Sayable } from '@/core/movement'
 import type { PlanDose, PlanDraft } from '@/core/plan'
@@ -140,6 +140,8 @@ export interface Questions {
   order: { ask: null; answer: OrderOffer[] }
   /** a movement for what the class has nothing of */
   quality: { ask: { quality: Quality }; answer: FillOffer | null }
+  /** the class led many times on paper; null where the plan is not sound */
+  rehearse: { ask: null; answer: Rehearsal | null }
   choices: { ask: { phase: string }; answer: Addable[] }
   questions: { ask: null; answer: ClassQuestion[] }
 }

@@ -213,3 +213,14 @@ describe('what is offered in one click', () => {
     for (const { use } of added.cells) expect(use.kind).not.toBe('rests')
   })
 })
+
+test('a class led on paper ten thousand times ends about when it is forecast, and says what makes that uncertain', () => {
+  const desk = new DesignerDesk()
+  const { model } = desk.model({ plan: plans[0]!, people: [] })
+  const found = desk.rehearse()!
+  expect(found.runs).toBe(10_000)
+  expect(Math.abs(found.end.middle / model.timeline.totalSeconds - 1)).toBeLessThan(0.05)
+  expect(found.spreadBy.length).toBeGreaterThan(0)
+  // the same plan, the same answer
+  expect(desk.rehearse()).toEqual(found)
+})

@@ -21,6 +21,7 @@ import {
   place,
   qualityOffer,
   type Roster,
+  rehearse,
   restOption,
   sessionOf,
   type Use,
@@ -48,6 +49,8 @@ import { catalogueOf, drawingOf } from './catalogueOf'
 import type { Addable, Beside, Choice, ClassQuestion, Explanation, LadderView, Questions, WorkerPerson } from './designerContract'
 import { changesOf } from './modelChanges'
 
+/** Runs of a class on paper, and their seed: the same plan gives the same answer. */
+const [REHEARSALS, REHEARSAL_SEED] = [10_000, 1]
 const RULE_BASE = buildRuleBase(CONDITIONS)
 /** A shorter hold is no stretch that is held, s. */
 const LEAST_HOLD = 10
@@ -290,6 +293,11 @@ export class DesignerDesk {
         .sort((a, b) => b.choice.fits - a.choice.fits || a.away - b.away || a.harder - b.harder)
       return ranked[0] ? [ranked[0].choice] : []
     })
+  }
+
+  rehearse(): Questions['rehearse']['answer'] {
+    const judged = this.judged()
+    return judged ? rehearse(judged.plan, judged.evaluation, this.experience.pace, REHEARSALS, REHEARSAL_SEED) : null
   }
 
   fill(): Questions['fill']['answer'] {

@@ -79,7 +79,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
   const taking = model.people.filter(({ closed }) => !closed).length
   if (selected === undefined)
     return (
-      <OverviewPanel model={model} ask={ask} onEdit={edit}>
+      <OverviewPanel plan={plan} model={model} ask={ask} onEdit={edit}>
         {children}
         <FillOffers model={model} ask={ask} onEdit={edit} />
         <OrderOffers model={model} ask={ask} onEdit={edit} />

@@ -2,7 +2,7 @@
 import { standInFor } from '@/content/kit/standIns'
 import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { ClassModel } from '@/core/evaluate'
-import type { Edit } from '@/core/plan'
+import type { Edit, PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { sayMass } from '@/core/vocabulary'
 import { MarkLegend } from '../fit/Mark'
@@ -11,6 +11,7 @@ import { EVERYDAY_WORDS, hintMend, hintWords, QUALITY_WORDS } from './coverageWo
 import { EffortForecastView } from './EffortForecastView'
 import { kitListWords } from './kitListWords'
 import { QualityOffer } from './QualityOffer'
+import { RehearsalView } from './RehearsalView'
 import type { useDesk } from './useDesk'
 
 /** Lengths beside each other, the longest as wide as there is room. */
@@ -39,11 +40,13 @@ const moves = (have: number, fewest: number, what: string, unit: string): string
 
 /** The class as a whole: what is worth a look, what it trains, how people and kit move. */
 export function OverviewPanel({
+  plan,
   model,
   ask,
   onEdit,
   children,
 }: {
+  plan: PlanDraft
   model: ClassModel
   ask: ReturnType<typeof useDesk>
   onEdit: (edit: Edit) => void
@@ -78,6 +81,7 @@ export function OverviewPanel({
         </ul>
       )}
       <EffortForecastView model={model} nameOf={nameOf} />
+      <RehearsalView plan={plan} model={model} ask={ask} nameOf={nameOf} />
       {model.items.length > 0 && (
         <>
           <Bars

@@ -1,0 +1,76 @@
+import { useEffect, useState } from 'react'
+import type { ClassModel, Rehearsal } from '@/core/evaluate'
+import type { PlanDraft } from '@/core/plan'
+import { formatLabel } from '@/core/plan'
+import { clock } from '@/core/timing'
+import { list } from '../shell/list'
+import type { useDesk } from './useDesk'
+
+/** Passing a cap in fewer runs than these is not worth a word. */
+const WORTH_SAYING = 0.1
+const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** The class led ten thousand times on paper: when it ends, what makes that uncertain, and who is likely to be asked for too much. */
+export function RehearsalView({
+  plan,
+  model,
+  ask,
+  nameOf,
+}: {
+  plan: PlanDraft
+  model: ClassModel
+  ask: ReturnType<typeof useDesk>
+  nameOf: (item: string) => string
+}) {
+  const [found, setFound] = useState<Rehearsal | null>()
+  const [busy, setBusy] = useState(false)
+  // another plan or other people: what was found no longer holds
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the model says when
+  useEffect(() => setFound(undefined), [model])
+  if (model.items.length === 0) return null
+  const blocks = plan.phases.flatMap((phase) => phase.blocks)
+  const blockOf = (id: string) => {
+    const block = blocks.find((one) => one.id === id)
+    return block ? `“${block.title || formatLabel(block.format)}”` : id
+  }
+  const run = () => {
+    setBusy(true)
+    void ask('rehearse', null)
+      .then(setFound)
+      .finally(() => setBusy(false))
+  }
+  const over = found?.people.filter(({ chance }) => chance >= WORTH_SAYING).toSorted((a, b) => b.chance - a.chance) ?? []
+  return (
+    <section aria-label="Led on paper">
+      <h3>Led on paper</h3>
+      {!found && (
+        <button type="button" className="font-semibold text-plum underline underline-offset-4" disabled={busy} onClick={run}>
+          {busy ? 'Leading it…' : 'Lead it ten thousand times'}
+        </button>
+      )}
+      {found === null && <p className="text-soft">Mend what the plan lacks first.</p>}
+      {found && (
+        <div className="flex flex-col gap-1 text-[0.94rem]">
+          <p>
+            Half of the runs end before <b>{clock(found.end.middle)}</b>, one in ten before {clock(found.end.low)}, nine in ten before{' '}
+            {clock(found.end.high)}. {percent(found.onTime)} end within a minute of the promise; in {percent(found.whole)} the cool-down is over by
+            then.
+          </p>
+          {found.spreadBy.length > 0 && (
+            <p>What makes the end uncertain: {list(found.spreadBy.map(({ block, share }) => `${blockOf(block)} (${percent(share)})`))}.</p>
+          )}
+          {over.map(({ id, name, chance, seconds, item }) => (
+            <p key={id} className="border-l-4 border-effort pl-2">
+              <b>{name}</b> is above what they may do in {percent(chance)} of the runs{item ? `, first in ${nameOf(item).toLowerCase()}` : ''}, for
+              about {clock(seconds)}.
+            </p>
+          ))}
+          <p className="text-soft">
+            Estimates: lengths from {model.pace.classes > 0 ? 'your pace' : 'the house’s estimates'} and how far classes stray from it, effort from
+            age, health and energy.
+          </p>
+        </div>
+      )}
+    </section>
+  )
+}
