@@ -168,19 +168,20 @@ row(
   '100 ms with painting',
 )
 
+/** People of the demo who may take part in a class today, the first so many. */
+const takingPart = (plan: Plan, many: number): Roster => {
+  const records = demoPeople(TODAY).map(({ record }) => clientSchema.parse(record))
+  const all = records.map((record, index) => ({ id: String(index), name: record.given, facts: factsOn(base, record, TODAY), ...inGroup(record) }))
+  return {
+    people: assessRoster(base, all, plan)
+      .people.filter(({ assessment }) => !assessment.closed)
+      .slice(0, many),
+  }
+}
+
 // composing: 45 minutes, 15 people who may take part, the whole library, the room with everything
 const brief = briefSchema.parse({ version: 1, title: 'Bench', minutes: 45, mostNew: 40, room: { floorWork: true, kit: [...ROOM_KIT] } })
-const composing = {
-  people: assessRoster(
-    base,
-    demoPeople(TODAY)
-      .map(({ record }) => clientSchema.parse(record))
-      .map((record, index) => ({ id: String(index), name: record.given, facts: factsOn(base, record, TODAY), ...inGroup(record) })),
-    emptyPlan(brief),
-  )
-    .people.filter(({ assessment }) => !assessment.closed)
-    .slice(0, 15),
-}
+const composing = takingPart(emptyPlan(brief), 15)
 const solver = highsSolver(await loadSolver())
 const taken = (run: () => void): { wall: number; cpu: number } => {
   const [wall, cpu] = [performance.now(), process.cpuUsage()]
@@ -215,17 +216,7 @@ rows.push({
 })
 
 const hour = planOf({ ...BENCH_PLAN, promisedMinutes: 60 })
-const crowd = {
-  people: assessRoster(
-    base,
-    demoPeople(TODAY)
-      .map(({ record }) => clientSchema.parse(record))
-      .map((record, index) => ({ id: String(index), name: record.given, facts: factsOn(base, record, TODAY), ...inGroup(record) })),
-    hour,
-  )
-    .people.filter(({ assessment }) => !assessment.closed)
-    .slice(0, 20),
-}
+const crowd = takingPart(hour, 20)
 const led = evaluate(hour, crowd, LIBRARY)
 rows.push({
   what: `rehearse: 10,000 runs of ${(led.timeline.totalSeconds / 60).toFixed(0)} min, ${led.timeline.segments.length} segments, ${crowd.people.length} people`,

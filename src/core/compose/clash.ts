@@ -3,7 +3,7 @@ import { type Catalogue, ladderOf } from '../movement'
 import { aloneInBlock, type Plan, prescriptionOf } from '../plan'
 import { type ClassBrief, MOST_RPE } from './brief'
 import type { Model, Row, Solver } from './lp'
-import { placeOf } from './ways'
+import { placeOf } from './way'
 
 /** Wishes in the order in which people hold on to them: what is tried last remains in the set. */
 const HELD_ON_TO = ['warm-up', 'cool-down', 'minutes', 'trips to the floor', 'new movements']

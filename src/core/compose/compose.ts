@@ -10,7 +10,8 @@ import type { Solver } from './lp'
 import { type Before, buildModel, type Chosen, chosenIn, type Frame, sharesOf, trainingOf, workOf, worthOf } from './model'
 import { ordered } from './order'
 import { type Progress, solveModel } from './solve'
-import { type Part, waysOf } from './ways'
+import type { Part } from './way'
+import { waysOf } from './ways'
 
 /** Why something stands in a composed class; sentences are made where it is shown. */
 export type Why =

@@ -20,7 +20,7 @@ import {
   trainingOf,
   worthTimes,
 } from './model'
-import { PARTS, type Way } from './ways'
+import { PARTS, type Way } from './way'
 
 const SEED = 1
 /** How much longer work by the clock is tried, s. */

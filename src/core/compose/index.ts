@@ -6,4 +6,5 @@ export { type Column, type Model, ModelWriter, type Row, type Solved, type Solve
 export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, secondsOf, sharesOf, worthOf } from './model'
 export { afterPart, orderCost, ordered } from './order'
 export { GAP, type Progress, solveModel } from './solve'
-export { PARTS, type Part, type Way, waysOf } from './ways'
+export { PARTS, type Part, type Way } from './way'
+export { waysOf } from './ways'

@@ -2,7 +2,7 @@ import { QUALITIES, type Quality } from '../coverage'
 import { type EverydayFunction, MUSCLES, type Muscle } from '../movement'
 import type { ClassBrief, Place } from './brief'
 import { type Model, ModelWriter, type Row } from './lp'
-import { PARTS, type Part, type Way } from './ways'
+import { PARTS, type Part, type Way } from './way'
 
 /** What the parts of a class need, s. */
 export interface Frame {

@@ -1,7 +1,7 @@
 import type { Muscle } from '../movement'
 import { changeSeconds } from '../timing'
 import type { Chosen } from './model'
-import { HARD_RPE, PARTS, type Part, type Way } from './ways'
+import { HARD_RPE, PARTS, type Part, type Way } from './way'
 
 /** Items whose order is found exactly, at most; a class has fewer. */
 export const MOST_EXACT = 16
