@@ -1,61 +1,10 @@
-import { type ChildProcess, spawnSync } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
-import { createServer } from 'node:net'
-import { tmpdir } from 'node:os'
+import { spawnSync } from 'node:child_process'
 import path from 'node:path'
 import { expect } from '@playwright/test'
-import { answers as answersAt, fixedDay, ours, serve } from '../scripts/hall.mjs'
+import { fixedDay, ours, serve } from '../scripts/hall.mjs'
 import { startPostgres } from '../scripts/postgres.mjs'
 import { test } from './hall'
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number }
-      probe.close(() => resolve(port))
-    })
-  })
-const start = (port: number, folder: string): ChildProcess => serve({ port, env: fixedDay(folder), stdio: ['ignore', 'pipe', 'pipe'] })
-const answers = (port: number) => answersAt(`http://127.0.0.1:${port}`)
-const ended = (server: ChildProcess) => new Promise<number | null>((resolve) => server.once('exit', (code) => resolve(code)))
-
-test('a plan survives the death of the server right after "Saved" was shown, 20 times', async ({ page }) => {
-  // only the outer limit: a busy machine needs longer for twenty starts
-  test.setTimeout(1_200_000)
-  const folder = path.join(mkdtempSync(path.join(tmpdir(), 'velvet-kill-')), 'data')
-  const port = await freePort()
-  let url = ''
-  for (let round = 0; round <= 20; round++) {
-    const server = start(port, folder)
-    await answers(port)
-    if (round === 0) {
-      await page.goto(`http://127.0.0.1:${port}/classes/new`)
-      await page.getByRole('radio', { name: /Three empty parts/ }).check()
-      await page.getByLabel('Title').fill('Survivor')
-      await page.getByLabel('Minutes', { exact: true }).fill('30')
-      await page.getByRole('button', { name: /make/i }).click()
-      await expect(page.getByRole('heading', { name: 'Survivor' })).toBeVisible()
-      url = page.url()
-    } else {
-      await page.goto(url)
-      await expect(page.getByRole('rowheader').getByRole('button'), `after death ${round}`).toHaveCount(round)
-    }
-    if (round < 20) {
-      await page
-        .getByRole('button', { name: /^Add a movement/ })
-        .first()
-        .click()
-      await page.getByLabel('Search by name, part of the body or what for').fill('Seated march')
-      await page.getByRole('option').filter({ hasText: 'Seated march' }).first().click()
-      await expect(page.getByRole('rowheader').getByRole('button')).toHaveCount(round + 1)
-      await page.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'Saved', null, { polling: 10 })
-    }
-    const gone = ended(server)
-    server.kill('SIGKILL')
-    await gone
-  }
-  rmSync(path.dirname(folder), { recursive: true, force: true })
-})
+import { answers, ended, freePort, start } from './servers'
 
 test('the running server gives a whole backup and has its data checked', async ({ hall }) => {
   const place = (name: string) => path.join(hall.folder, name)

@@ -1,20 +1,12 @@
-import { type ChildProcess, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { type BrowserContext, chromium, expect, type Page } from '@playwright/test'
 import { answers as answersAt, CHROMIUM, fill, fixedDay, serve } from '../scripts/hall.mjs'
 import { test } from './hall'
+import { ended, freePort } from './servers'
 
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number }
-      probe.close(() => resolve(port))
-    })
-  })
-const ended = (server: ChildProcess) => new Promise<void>((resolve) => server.once('exit', () => resolve()))
 /** The browser of a profile, by the file that it locks it with. */
 const browserOf = (profile: string) =>
   Number(

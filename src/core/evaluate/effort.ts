@@ -122,7 +122,10 @@ function courseOf(
   return { efforts, shares }
 }
 
-/** Everybody who takes part as a simulation needs them: where each segment of the class would settle them. */
+/**
+ * Everybody who takes part as a simulation needs them: where each segment of the class would settle them. Above a cap is what the forecast calls so:
+ * from the half step that follows it.
+ */
 export function coursesOf({ people, items, timeline: { segments } }: Pick<Evaluation, 'people' | 'items' | 'timeline'>): (Taking | undefined)[] {
   const usesOf = new Map(items.map(({ prescription, uses }) => [prescription.item.id, uses]))
   const resting = segments.map((segment, index) => restingMet(segment, segments[index - 1]))
@@ -135,7 +138,7 @@ export function coursesOf({ people, items, timeline: { segments } }: Pick<Evalua
       if (!asked.has(item)) asked.set(item, askedOf(usesOf.get(item)?.[index], kinetics).steady)
       return asked.get(item)!
     })
-    return { kinetics, targets, start: steadyShare(RESTING_MET.seat, kinetics.capacity), cap: person.assessment.limits.rpeCap.value }
+    return { kinetics, targets, start: steadyShare(RESTING_MET.seat, kinetics.capacity), cap: person.assessment.limits.rpeCap.value + STEP / 2 }
   })
 }
 

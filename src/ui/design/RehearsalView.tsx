@@ -28,10 +28,10 @@ export function RehearsalView({
   // biome-ignore lint/correctness/useExhaustiveDependencies: the model says when
   useEffect(() => setFound(undefined), [model])
   if (model.items.length === 0) return null
-  const blocks = plan.phases.flatMap((phase) => phase.blocks)
   const blockOf = (id: string) => {
-    const block = blocks.find((one) => one.id === id)
-    return block ? `“${block.title || formatLabel(block.format)}”` : id
+    const phase = plan.phases.find(({ blocks }) => blocks.some((one) => one.id === id))
+    const block = phase?.blocks.find((one) => one.id === id)
+    return block ? `“${block.title || phase?.title || formatLabel(block.format)}”` : id
   }
   const run = () => {
     setBusy(true)
