@@ -112,7 +112,7 @@ export async function tellOfDoor(db: Database, studio: Leading, session: StoredS
   const view = await judgedSession(db, studio, session, there)
   const id = await keepView(db, studio.id, session.id, view)
   if (events.findLast(({ view: named }) => named !== undefined)?.view === id) return
-  const at = Math.max(Date.now(), ...events.map((event) => event.at))
+  const at = Math.max(Date.now(), ...events.map((event) => event.at + 1))
   await addEvents(db, studio.id, session.id, [{ id: randomUUID(), at, kind: 'people', view: id }])
   announce(session.id)
 }

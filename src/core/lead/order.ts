@@ -1,7 +1,7 @@
 /** What decides the order of taps: when, on which device, and as which of its taps. */
 export interface Ordered {
   id: string
-  /** ms since 1970, by the clock that all devices are set by; never less than any tap the device knew of */
+  /** ms since 1970, by the clock that all devices are set by; later than any tap the device knew of */
   at: number
   device?: string | undefined
   /** counts the taps of the device */
@@ -42,8 +42,11 @@ export function setClock(wall: number, monotonic: number, server?: { now: number
 /** Now, by the clock of all devices, ms since 1970. */
 export const clockAt = ({ setAt, setMonotonic }: DeviceClock, monotonic: number): number => setAt + (monotonic - setMonotonic)
 
-/** The time of a tap: now, and not before any tap that it may answer. */
-export const timeOfTap = (clock: DeviceClock, monotonic: number): number => Math.max(Math.round(clockAt(clock, monotonic)), clock.latest)
+/**
+ * The time of a tap: now, and later than any tap that it may answer. At the same time the names of the devices would decide, and an answer could
+ * come before what it answers.
+ */
+export const timeOfTap = (clock: DeviceClock, monotonic: number): number => Math.max(Math.round(clockAt(clock, monotonic)), clock.latest + 1)
 
 /** The clock after taps became known, of this device or another. */
 export const knowing = (clock: DeviceClock, taps: readonly Pick<Ordered, 'at'>[]): DeviceClock => ({
