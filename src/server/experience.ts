@@ -1,4 +1,5 @@
 import 'server-only'
+import { HARD_RPE } from '@/core/compose'
 import { qualityOf } from '@/core/coverage'
 import type { RosterFacts } from '@/core/evaluate'
 import type { Catalogue, Muscle } from '@/core/movement'
@@ -98,7 +99,6 @@ export async function paceToday(db: Database, studio: Taught, day: Day): Promise
 const LATELY = 2
 /** Strength of the same muscles has two days between (rule base 5.4); who needs three is said by their own record. */
 const GAP_DAYS = 1
-const HARD_RPE = 5
 
 /** What a class did last: its movements, and the muscles that were worked hard less than two days before a day. */
 export async function latelyIn(

@@ -1,6 +1,6 @@
 import 'server-only'
 import { randomUUID } from 'node:crypto'
-import { firstView, fold, type LeadEvent, type LedView, ledStretches } from '@/core/lead'
+import { firstView, fold, knowing, type LeadEvent, type LedView, ledStretches, setClock, timeOfTap } from '@/core/lead'
 import { checkPlan, movementsOf } from '@/core/plan'
 import type { Settings } from '@/core/vocabulary'
 import type { Database } from './db/connection'
@@ -112,7 +112,7 @@ export async function tellOfDoor(db: Database, studio: Leading, session: StoredS
   const view = await judgedSession(db, studio, session, there)
   const id = await keepView(db, studio.id, session.id, view)
   if (events.findLast(({ view: named }) => named !== undefined)?.view === id) return
-  const at = Math.max(Date.now(), ...events.map((event) => event.at + 1))
+  const at = timeOfTap(knowing(setClock(Date.now(), 0), events), 0)
   await addEvents(db, studio.id, session.id, [{ id: randomUUID(), at, kind: 'people', view: id }])
   announce(session.id)
 }

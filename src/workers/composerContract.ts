@@ -40,7 +40,6 @@ export interface ProposalView {
 export type ComposerAsk = { kind: 'warm'; ask: ComposeAsk } | { kind: 'compose'; ask: ComposeAsk; proposals: number }
 
 export type ComposerNews =
-  | { kind: 'ready' }
   | { kind: 'first'; proposal: ProposalView }
   | { kind: 'progress'; step: Progress['step']; value?: number; bound: number; proposal: number }
   | { kind: 'proposal'; proposal: ProposalView; number: number }

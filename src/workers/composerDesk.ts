@@ -70,7 +70,7 @@ function viewOf({ plan, evaluation, why, givenUp, gap }: Proposal, catalogue: Ca
           name: nameOf(item.variant ?? ''),
           beside: shown.filter((id) => id !== item.variant).map(nameOf),
           seconds,
-          why: why[item.id] ?? { code: 'muscles', muscles: [...(entry?.movement.main ?? [])] },
+          why: why[item.id]!,
           ...(entry && { drawing: drawingOf(entry.variant) }),
         })),
     })),

@@ -48,10 +48,10 @@ function dataOf(highs: Highs, { columns, rows }: Model, relaxed: boolean) {
   }
 }
 
-/** The solver of a loaded build, one thread, the same answer for the same question unless it ends by the clock. */
+/** The solver of a loaded build, one thread, the same answer for the same question. */
 export const highsSolver =
   (highs: Highs): Solver =>
-  (model, { relaxed = false, gap, target, start, nodes, seconds, presolve = true, heuristics = true, onBetter } = {}): Solved => {
+  (model, { relaxed = false, gap, target, start, nodes, presolve = true, heuristics = true, onBetter } = {}): Solved => {
     try {
       return highs.withModel(dataOf(highs, model, relaxed), (native): Solved => {
         native.options.set({
@@ -60,7 +60,6 @@ export const highsSolver =
           presolve: presolve ? 'choose' : 'off',
           ...(gap !== undefined && { mip_rel_gap: gap }),
           ...(nodes !== undefined && { mip_max_nodes: nodes }),
-          ...(seconds !== undefined && { time_limit: seconds }),
           ...(!heuristics && { mip_heuristic_effort: 0 }),
         })
         if (start) native.setSolution({ colValue: start })
@@ -68,10 +67,10 @@ export const highsSolver =
         const { callbackType, modelStatus } = highs.constants
         native.run({
           [callbackType.mipImprovingSolution]({ data }) {
-            const { objective_function_value: value, mip_solution: x } = data
+            const { objective_function_value: value } = data
             if (value === undefined) return undefined
             reached ||= target !== undefined && value >= target
-            if (x) onBetter?.(value, Float64Array.from(x))
+            onBetter?.(value)
             return undefined
           },
           [callbackType.mipInterrupt](event) {

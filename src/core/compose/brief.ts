@@ -19,11 +19,14 @@ const goals = Object.fromEntries(QUALITIES.map((quality) => [quality, z.number()
   z.ZodDefault<z.ZodNumber>
 >
 
+/** Length of a composed class, min. */
+export const BRIEF_MINUTES = { least: 10, most: 90 } as const
+
 /** What a class is to be: the wish from which it is composed. */
 export const briefSchema = z.strictObject({
   version: z.literal(1),
   title: z.string().trim().min(1, 'a title is needed').max(120),
-  minutes: z.number().int().min(10).max(90),
+  minutes: z.number().int().min(BRIEF_MINUTES.least).max(BRIEF_MINUTES.most),
   /** weight of each quality, 0 = not sought */
   goals: z.strictObject(goals).prefault({ strength: 2, balance: 2, mobility: 1, heart: 1, stretch: 1, calm: 0.5 }),
   /** muscles to be worked before others */

@@ -1,9 +1,9 @@
-import { isAvailable, placeGroup, type Roster } from '../evaluate'
+import { placeGroup, type Roster } from '../evaluate'
 import { type Catalogue, ladderOf } from '../movement'
 import { aloneInBlock, type Plan, prescriptionOf } from '../plan'
-import { type ClassBrief, MOST_RPE } from './brief'
+import type { ClassBrief } from './brief'
 import type { Model, Row, Solver } from './lp'
-import { placeOf } from './way'
+import { type KeptOut, keptOut } from './ways'
 
 /** Wishes in the order in which people hold on to them: what is tried last remains in the set. */
 const HELD_ON_TO = ['warm-up', 'cool-down', 'minutes', 'trips to the floor', 'new movements']
@@ -82,12 +82,14 @@ export function noWayFor(movement: string, brief: ClassBrief, plan: Plan, roster
   const ladder = ladderOf(catalogue, movement)
   if (ladder.length === 0) return { code: 'unknown' }
   if (brief.banned.includes(movement)) return { code: 'banned' }
-  const inRoom = ladder.filter((entry) => isAvailable(entry, plan.room))
-  if (inRoom.length === 0) return { code: 'kit' }
-  const placed = inRoom.filter((entry) => brief.places.includes(placeOf(entry)))
-  if (placed.length === 0) return { code: 'place' }
-  const easy = placed.filter(({ planned }) => planned.intendedRpe <= MOST_RPE[brief.level])
-  if (easy.length === 0) return { code: 'effort', rpe: Math.min(...placed.map(({ planned }) => planned.intendedRpe)) }
+  const kept = ladder.map((entry) => ({ entry, out: keptOut(entry, brief, plan) }))
+  const at = (stage: KeptOut) => kept.filter(({ out }) => out === stage).map(({ entry }) => entry)
+  const easy = kept.filter(({ out }) => out === undefined || out === 'resting').map(({ entry }) => entry)
+  if (easy.length === 0) {
+    const hard = at('effort')
+    if (hard.length > 0) return { code: 'effort', rpe: Math.min(...hard.map(({ planned }) => planned.intendedRpe)) }
+    return { code: at('place').length > 0 ? 'place' : 'kit' }
+  }
   const people = roster.people.filter(({ assessment }) => !assessment.closed)
   const without = people.filter((_, person) =>
     easy.every((entry) => {
@@ -96,6 +98,5 @@ export function noWayFor(movement: string, brief: ClassBrief, plan: Plan, roster
     }),
   )
   if (without.length > 0) return { code: 'people', names: without.map(({ name }) => name) }
-  const isTired = easy[0]!.movement.main.some((muscle) => (brief.resting as readonly string[]).includes(muscle))
-  return isTired ? { code: 'resting' } : { code: 'people', names: [] }
+  return easy.length === at('resting').length ? { code: 'resting' } : { code: 'people', names: [] }
 }

@@ -39,8 +39,6 @@ export interface Proposal {
   value: number
   bound?: number
   gap?: number
-  /** the same brief gives the same class */
-  repeatable: boolean
 }
 
 export type Composed =
@@ -54,8 +52,6 @@ export interface ComposeOptions {
   rates?: Rates
   /** proposals that differ in at least half of their movements */
   proposals?: number
-  /** s for each; left out = until the gap is closed or the nodes are used, which is repeatable */
-  seconds?: number
   /** a class found by trying, and after it a good one that is not proved yet */
   onFirst?: (first: Proposal) => void
   onProgress?: (progress: Progress & { proposal: number }) => void
@@ -186,14 +182,7 @@ function givenUpBy(chosen: readonly Chosen[], brief: ClassBrief): GivenUp[] {
   ]
 }
 
-function proposalOf(
-  chosen: readonly Chosen[],
-  brief: ClassBrief,
-  roster: Roster,
-  catalogue: Catalogue,
-  rates: Rates,
-  proof: Pick<Proposal, 'repeatable'> & { bound?: number },
-): Proposal {
+function proposalOf(chosen: readonly Chosen[], brief: ClassBrief, roster: Roster, catalogue: Catalogue, rates: Rates, bound?: number): Proposal {
   const { plan, evaluation } = landed(brief, chosen, roster, catalogue, rates)
   const byVariant = new Map(chosen.map((one) => [one.way.variant, one]))
   const why = Object.fromEntries(
@@ -210,8 +199,7 @@ function proposalOf(
     why,
     givenUp: givenUpBy(chosen, brief),
     value,
-    repeatable: proof.repeatable,
-    ...(proof.bound !== undefined && { bound: proof.bound, gap: Math.max(0, (proof.bound - value) / Math.abs(value)) }),
+    ...(bound !== undefined && { bound, gap: Math.max(0, (bound - value) / Math.abs(value)) }),
   }
 }
 
@@ -222,23 +210,20 @@ function proposalOf(
  * @throws when the roster cannot be judged
  */
 export function compose(brief: ClassBrief, roster: Roster, catalogue: Catalogue, solver: Solver, options: ComposeOptions = {}): Composed {
-  const { rates = HOUSE_RATES, proposals: many = 1, seconds, onFirst, onProgress, onProposal } = options
+  const { rates = HOUSE_RATES, proposals: many = 1, onFirst, onProgress, onProposal } = options
   const plan = emptyPlan(brief)
   let ways = waysOf(brief, plan, roster, catalogue, rates)
   const frame = frameOf(brief, roster)
-  const first = firstClass(ways, brief, frame)
-  if (first && onFirst) onFirst(proposalOf(first, brief, roster, catalogue, rates, { repeatable: true }))
+  const proposed = (chosen: readonly Chosen[], bound?: number) => proposalOf(chosen, brief, roster, catalogue, rates, bound)
+  const first = onFirst && firstClass(ways, brief, frame)
+  if (first) onFirst(proposed(first))
   const found: Proposal[] = []
   const before: Before[] = []
   for (let again = 0; found.length < many; ) {
     const built = buildModel(ways, brief, frame, before)
     const solved = solveModel(built.model, (column) => built.chosen[column] !== undefined, solver, {
-      ...(seconds !== undefined && { seconds }),
       // the first good one is shown while it is being proved
-      ...(onFirst &&
-        found.length === 0 && {
-          onGood: (x) => onFirst(proposalOf(chosenIn(built, x), brief, roster, catalogue, rates, { repeatable: true })),
-        }),
+      ...(onFirst && found.length === 0 && { onGood: (x) => onFirst(proposed(chosenIn(built, x))) }),
       ...(onProgress && { onProgress: (progress) => onProgress({ ...progress, proposal: found.length }) }),
     })
     if (solved === 'infeasible' || solved === 'unknown') {
@@ -252,7 +237,7 @@ export function compose(brief: ClassBrief, roster: Roster, catalogue: Catalogue,
       return { kind: 'impossible', clash: clash.length > 0 ? nearest(built.model, clash, solver) : [], noWay: [] }
     }
     const chosen = chosenIn(built, solved.x)
-    const proposal = proposalOf(chosen, brief, roster, catalogue, rates, { bound: solved.bound, repeatable: solved.repeatable })
+    const proposal = proposed(chosen, solved.bound)
     const falls = new Set(fallen(proposal.evaluation))
     if (falls.size > 0 && again < MOST_AGAIN) {
       again++

@@ -35,6 +35,8 @@ const SEAT = PLACES.indexOf('seat')
 export class Scorer {
   readonly options: Chosen[]
   private readonly seconds: Float64Array
+  private readonly training: Float64Array
+  private readonly worked: Float64Array
   private readonly cost: Float64Array
   private readonly loads: Float64Array
   private readonly part: Int8Array
@@ -46,6 +48,7 @@ export class Scorer {
   private readonly pinned: ReadonlySet<number>
   private readonly lost: number
   private readonly shares: number[]
+  private readonly times: number[]
   private readonly goals = new Float64Array(QUALITIES.length)
   private readonly muscles = new Float64Array(MUSCLES.length)
   private readonly work = new Float64Array(PARTS.length)
@@ -66,6 +69,8 @@ export class Scorer {
     const movements = [...new Set(ways.map(({ movement }) => movement))]
     const kits = [...new Set(ways.map(({ kit }) => kit))]
     this.seconds = Float64Array.from(options, ({ way, extra }) => way.seconds + extra + LINK_SECONDS)
+    this.training = Float64Array.from(options, (one) => trainingOf(one) / 60)
+    this.worked = Float64Array.from(options, ({ way, part, extra }) => (part === 'cool-down' ? way.quietSeconds : way.workSeconds) + extra)
     this.cost = Float64Array.from(options, ({ way }) => LOSS_COST * way.loss + (way.wasLately ? LATELY_COST : 0))
     this.loads = Float64Array.from(options.flatMap(({ way }) => MUSCLES.map((muscle) => loadOn(muscle, way))))
     this.part = Int8Array.from(options, ({ part }) => PARTS.indexOf(part))
@@ -80,6 +85,7 @@ export class Scorer {
     this.served = new Int8Array(Math.max(1, brief.everyday.length))
     const shares = sharesOf(brief)
     this.shares = QUALITIES.map((quality) => shares.get(quality) ?? 0)
+    this.times = MUSCLES.map((muscle) => worthTimes(muscle, brief))
   }
 
   /** What a class is worth, and how far it is from what is asked; 0 = it keeps all of it. */
@@ -92,23 +98,21 @@ export class Scorer {
     let pinned = 0
     const perPart = kits.length / PARTS.length
     for (const option of list) {
-      const one = this.options[option]!
-      const { way } = one
       const part = this.part[option]!
       seconds += this.seconds[option]!
       worth -= this.cost[option]!
-      goals[this.quality[option]!]! += trainingOf(one) / 60
+      goals[this.quality[option]!]! += this.training[option]!
       for (let muscle = 0; muscle < MUSCLES.length; muscle++) muscles[muscle]! += this.loads[option * MUSCLES.length + muscle]!
-      work[part]! += (PARTS[part] === 'cool-down' ? way.quietSeconds : way.workSeconds) + one.extra
+      work[part]! += this.worked[option]!
       counts[part]!++
       places[part * PLACES.length + this.place[option]!] = 1
       if (this.kit[option]! >= 0) kits[part * perPart + this.kit[option]!] = 1
       if (this.serves[option]! >= 0) served[this.serves[option]!]!++
-      if (way.isNew) fresh++
+      if (this.options[option]!.way.isNew) fresh++
       if (this.pinned.has(this.movement[option]!)) pinned++
     }
     for (const [index, share] of this.shares.entries()) if (share > 0) worth += piecesWorth(goals[index]!, share, brief.goals[QUALITIES[index]!])
-    for (const [index, muscle] of MUSCLES.entries()) worth += muscleWorth(muscles[index]!, worthTimes(muscle, brief))
+    for (const [index, times] of this.times.entries()) worth += muscleWorth(muscles[index]!, times)
     for (const many of served) worth += SERVES_WORTH * Math.min(2, many)
     let trips = 0
     for (let part = 0; part < PARTS.length; part++) {

@@ -1,4 +1,14 @@
-export { type BriefLevel, briefFileSchema, briefSchema, type ClassBrief, type ClassBriefInput, LEVELS, PLACES, type Place } from './brief'
+export {
+  BRIEF_MINUTES,
+  type BriefLevel,
+  briefFileSchema,
+  briefSchema,
+  type ClassBrief,
+  type ClassBriefInput,
+  LEVELS,
+  PLACES,
+  type Place,
+} from './brief'
 export { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash'
 export { type Composed, type ComposeOptions, compose, emptyPlan, frameOf, type GivenUp, PART_TITLES, type Proposal, type Why } from './compose'
 export { firstClass, Scorer } from './heuristic'
@@ -6,5 +16,5 @@ export { type Column, type Model, ModelWriter, type Row, type Solved, type Solve
 export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, secondsOf, sharesOf, worthOf } from './model'
 export { afterPart, orderCost, ordered } from './order'
 export { GAP, type Progress, solveModel } from './solve'
-export { PARTS, type Part, type Way } from './way'
+export { HARD_RPE, PARTS, type Part, type Way } from './way'
 export { waysOf } from './ways'

@@ -43,11 +43,9 @@ export interface SolveOptions {
   /** a class to begin with, all columns */
   start?: Float64Array
   nodes?: number
-  /** s; a solve that ends by it is not repeatable */
-  seconds?: number
   presolve?: boolean
   heuristics?: boolean
-  onBetter?: (value: number, x: Float64Array) => void
+  onBetter?: (value: number) => void
 }
 
 export type Solver = (model: Model, options?: SolveOptions) => Solved

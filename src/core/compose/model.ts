@@ -1,5 +1,7 @@
 import { QUALITIES, type Quality } from '../coverage'
 import { type EverydayFunction, MUSCLES, type Muscle } from '../movement'
+import { BETWEEN } from '../timing'
+import { groupedBy } from '../vocabulary'
 import type { ClassBrief, Place } from './brief'
 import { type Model, ModelWriter, type Row } from './lp'
 import { PARTS, type Part, type Way } from './way'
@@ -49,11 +51,13 @@ const WORK_SHARE = 0.5
 /** To fetch a piece of kit and put it away, s. */
 export const KIT_SECONDS = 30
 /** From one item to the next, s. */
-export const LINK_SECONDS = 8
+export const LINK_SECONDS = BETWEEN.link
 export const COUNTS: Readonly<Record<Part, readonly [number, number]>> = { 'warm-up': [2, 12], main: [3, 14], 'cool-down': [2, 6] }
 const MINUTE = 60
 
 const sum = <T>(list: readonly T[], of: (one: T) => number): number => list.reduce((all, one) => all + of(one), 0)
+/** Each of some columns once, or as often as is said. */
+const ones = (list: readonly { column: number }[], times = 1): Row['terms'] => list.map(({ column }) => [column, times])
 const kitsOf = (way: Way): string[] => (way.kit === '' ? [] : [way.kit])
 
 /** Minutes that each goal of the brief would have. */
@@ -170,25 +174,15 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
       const coefficient = of(one)
       return coefficient === 0 ? [] : [[one.column, coefficient]]
     })
-  const movements = [...new Set(ways.map(({ movement }) => movement))]
-
   // a movement once; what is pinned is there
-  for (const movement of movements) {
-    const isPinned = brief.pinned.includes(movement)
-    writer.row(
-      `once ${movement}`,
-      terms(({ way }) => Number(way.movement === movement)),
-      { upper: 1 },
-    )
-    if (isPinned)
-      writer.row(
-        `pinned ${movement}`,
-        terms(({ way }) => Number(way.movement === movement)),
-        { lower: 1, wish: `pinned ${movement}` },
-      )
+  const byMovement = groupedBy(all, ({ way }) => way.movement)
+  const pinned = (movement: string) =>
+    writer.row(`pinned ${movement}`, ones(byMovement.get(movement) ?? []), { lower: 1, wish: `pinned ${movement}` })
+  for (const [movement, own] of byMovement) {
+    writer.row(`once ${movement}`, ones(own), { upper: 1 })
+    if (brief.pinned.includes(movement)) pinned(movement)
   }
-  for (const movement of brief.pinned)
-    if (!movements.includes(movement)) writer.row(`pinned ${movement}`, [], { lower: 1, wish: `pinned ${movement}` })
+  for (const movement of brief.pinned) if (!byMovement.has(movement)) pinned(movement)
 
   const time: Row['terms'] = [...terms(({ way }) => (way.seconds + LINK_SECONDS) / MINUTE), ...longer(() => 1)]
   const floor = new Map<Part, number>()
@@ -199,13 +193,9 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
       const users = here.filter(({ way }) => isIn(way))
       if (users.length === 0) return undefined
       const column = writer.column(`${name} in ${part}`, cost)
-      for (const movement of new Set(users.map(({ way }) => way.movement)))
-        writer.row(
-          `${name} in ${part}: ${movement}`,
-          [...users.filter(({ way }) => way.movement === movement).map(({ column: own }): [number, number] => [own, 1]), [column, -1]],
-          { upper: 0 },
-        )
-      writer.row(`${name} in ${part}: not idle`, [[column, 1], ...users.map(({ column: own }): [number, number] => [own, -1])], { upper: 0 })
+      for (const [movement, own] of groupedBy(users, ({ way }) => way.movement))
+        writer.row(`${name} in ${part}: ${movement}`, [...ones(own), [column, -1]], { upper: 0 })
+      writer.row(`${name} in ${part}: not idle`, [[column, 1], ...ones(users, -1)], { upper: 0 })
       time.push([column, seconds / MINUTE])
       return column
     }
@@ -215,11 +205,7 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
     }
     for (const kit of new Set(here.flatMap(({ way }) => kitsOf(way)))) used(kit, -KIT_COST, KIT_SECONDS, (way) => way.kit === kit)
     const [fewest, most] = COUNTS[part]
-    writer.row(
-      `count ${part}`,
-      here.map(({ column }) => [column, 1]),
-      { lower: fewest, upper: most },
-    )
+    writer.row(`count ${part}`, ones(here), { lower: fewest, upper: most })
   }
   const inPart = (part: Part, seconds: (way: Way) => number): Row['terms'] => [
     ...terms(({ way, part: own }) => (own === part ? seconds(way) / MINUTE : 0)),

@@ -3,9 +3,6 @@ import { changeSeconds } from '../timing'
 import type { Chosen } from './model'
 import { HARD_RPE, PARTS, type Part, type Way } from './way'
 
-/** Items whose order is found exactly, at most; a class has fewer. */
-export const MOST_EXACT = 16
-
 const KIT_SECONDS = 15
 const A_CHANGE = 1
 const SAME_MUSCLE = 1.5
@@ -72,7 +69,8 @@ export function orderCost(order: readonly Way[], part: Part, before: Way | undef
 }
 
 /**
- * The order of one part that costs least, exact by dynamic programming over which have been done and which was last.
+ * The order of one part that costs least, exact by dynamic programming over which have been done and which was last: 2ⁿ × n steps, for the 14
+ * items that a part has at most (`COUNTS`).
  *
  * @param before what stands before the part
  */
@@ -125,10 +123,6 @@ function bestOrder(ways: readonly Way[], part: Part, before: Way | undefined, af
   return order
 }
 
-/** Without the exact way for so many: those of one place together, in the order of their ids. */
-const grouped = (ways: readonly Way[]): Way[] =>
-  ways.toSorted((a, b) => a.place.localeCompare(b.place) || a.kit.localeCompare(b.kit) || (a.id < b.id ? -1 : 1))
-
 /** A floor in the part that follows is gone to from the floor; after the last part the chair is. */
 export const afterPart = (part: Part, chosen: readonly Chosen[]): After =>
   part === 'cool-down' ? 'the end' : part === 'main' ? chosen.find((one) => one.part === 'cool-down' && one.way.place === 'floor')?.way : undefined
@@ -144,7 +138,7 @@ export function ordered(chosen: readonly Chosen[]): { part: Part; ways: Way[] }[
       .filter((one) => one.part === part)
       .map(({ way }) => way)
       .toSorted((a, b) => (a.id < b.id ? -1 : 1))
-    const ways = own.length <= MOST_EXACT ? bestOrder(own, part, before, afterPart(part, chosen)) : grouped(own)
+    const ways = bestOrder(own, part, before, afterPart(part, chosen))
     before = ways.at(-1) ?? before
     return { part, ways }
   })

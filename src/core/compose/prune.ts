@@ -1,3 +1,4 @@
+import { groupedBy } from '../vocabulary'
 import type { Way } from './way'
 
 /** Less than this is no difference that anybody would notice: a share of seconds, and a loss. */
@@ -8,11 +9,6 @@ const NOTICED = { share: 0.05, loss: 0.1 } as const
  * one that trains more stays.
  */
 export function undominated(ways: readonly Way[]): Way[] {
-  const groups = new Map<string, Way[]>()
-  for (const way of ways) {
-    const key = `${way.movement} ${way.sets}`
-    groups.set(key, [...(groups.get(key) ?? []), way])
-  }
   const serves = (a: Way, b: Way) =>
     (a.place === b.place || a.place === 'seat') && (a.kit === b.kit || a.kit === '') && b.parts.every((part) => a.parts.includes(part))
   const isAsGood = (a: Way, b: Way) =>
@@ -22,7 +18,7 @@ export function undominated(ways: readonly Way[]): Way[] {
     a.workSeconds >= b.workSeconds * (1 - NOTICED.share) &&
     a.trainingSeconds >= b.trainingSeconds * (1 - NOTICED.share) &&
     a.mostExtra >= b.mostExtra
-  return [...groups.values()].flatMap((group) => {
+  return [...groupedBy(ways, ({ movement, sets }) => `${movement} ${sets}`).values()].flatMap((group) => {
     const kept: Way[] = []
     const byTraining = group.toSorted((a, b) => b.trainingSeconds - a.trainingSeconds || a.loss - b.loss || (a.id < b.id ? -1 : 1))
     for (const way of byTraining) if (!kept.some((other) => isAsGood(other, way))) kept.push(way)

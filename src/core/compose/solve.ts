@@ -11,14 +11,9 @@ const KERNEL_GAP = 0.015
 /** Ends a search without a proof: the same everywhere, which a time would not be. */
 const MOST_NODES = 400
 
-export type Progress = { step: 'bound' | 'kernel' | 'proof'; value?: number; bound: number; x?: Float64Array }
+export type Progress = { step: 'bound' | 'kernel' | 'proof'; value?: number; bound: number }
 
-export interface Found extends Required<Pick<Solved, 'value' | 'x' | 'bound'>> {
-  /** (bound − value) / value, 0 or more */
-  gap: number
-  /** ended by gap or nodes, so that it would end so again */
-  repeatable: boolean
-}
+export type Found = Required<Pick<Solved, 'value' | 'x' | 'bound'>>
 
 /** The model of some of its columns; the rest are 0. */
 function reduced(model: Model, keep: readonly boolean[]): { model: Model; back: (x: Float64Array) => Float64Array } {
@@ -45,31 +40,29 @@ function reduced(model: Model, keep: readonly boolean[]): { model: Model; back: 
 
 /**
  * The best class of a model with a proof of how good it is: the bound of the relaxation, a good class among the columns that it favours, and the
- * whole model begun from that class until the gap is closed.
+ * whole model begun from that class until the gap is closed or the nodes are used: the same for the same model.
  *
  * @param isWay whether a column stands for a way; all others stay in the kernel
  * @param onGood told of a good class while the proof is still being looked for
- * @param seconds after which it ends with what it has; left out = by gap and nodes alone, which is repeatable
  */
 export function solveModel(
   model: Model,
   isWay: (column: number) => boolean,
   solver: Solver,
-  { seconds, onProgress, onGood }: { seconds?: number; onProgress?: (progress: Progress) => void; onGood?: (x: Float64Array) => void } = {},
+  { onProgress, onGood }: { onProgress?: (progress: Progress) => void; onGood?: (x: Float64Array) => void } = {},
 ): Found | 'infeasible' | 'unknown' {
   const relaxed = solver(model, { relaxed: true })
   if (relaxed.status === 'infeasible') return 'infeasible'
   if (relaxed.value === undefined || !relaxed.x || !relaxed.reduced) return 'unknown'
   const top = relaxed.value
   onProgress?.({ step: 'bound', bound: top })
-  const better = (step: Progress['step'], back: (x: Float64Array) => Float64Array) => (value: number, x: Float64Array) =>
-    onProgress?.({ step, value, bound: top, x: back(x) })
+  const better = (step: Progress['step']) => (value: number) => onProgress?.({ step, value, bound: top })
+  const ranked = model.columns
+    .flatMap((_, column) => (isWay(column) ? [{ column, x: relaxed.x![column]!, cost: Math.abs(relaxed.reduced![column]!) }] : []))
+    .sort((a, b) => Number(b.x > 1e-9) - Number(a.x > 1e-9) || a.cost - b.cost || a.column - b.column)
 
   let best: Solved | undefined
   for (let size = KERNEL_SIZE; !best?.x; size *= 2) {
-    const ranked = model.columns
-      .flatMap((_, column) => (isWay(column) ? [{ column, x: relaxed.x![column]!, cost: Math.abs(relaxed.reduced![column]!) }] : []))
-      .sort((a, b) => Number(b.x > 1e-9) - Number(a.x > 1e-9) || a.cost - b.cost || a.column - b.column)
     const inKernel = new Set(ranked.slice(0, size).map(({ column }) => column))
     const kernel = reduced(
       model,
@@ -80,38 +73,31 @@ export function solveModel(
       gap: KERNEL_GAP,
       target: top / KERNEL_FACTOR,
       nodes: MOST_NODES,
-      ...(seconds !== undefined && { seconds }),
-      onBetter: better('kernel', kernel.back),
+      onBetter: better('kernel'),
     })
     if (found.x && found.value !== undefined) best = { ...found, x: kernel.back(found.x) }
     else if (size >= ranked.length) return found.status === 'infeasible' ? 'infeasible' : 'unknown'
   }
   const from = best.x!
   onGood?.(from)
-  const same = (x: Float64Array) => x
   let proof = solver(model, {
     gap: SOLVE_GAP,
     heuristics: false,
     start: from,
     nodes: 1,
-    ...(seconds !== undefined && { seconds }),
-    onBetter: better('proof', same),
+    onBetter: better('proof'),
   })
-  let repeatable = seconds === undefined || proof.status === 'optimal'
   if (gapOf(proof, best, top) > SOLVE_GAP) {
     const again = solver(model, {
       gap: SOLVE_GAP,
       start: proof.x ?? from,
       nodes: MOST_NODES,
-      ...(seconds !== undefined && { seconds }),
-      onBetter: better('proof', same),
+      onBetter: better('proof'),
     })
     if (again.x) proof = again
-    repeatable = seconds === undefined || again.status === 'optimal'
   }
   const [value, x] = (proof.value ?? Number.NEGATIVE_INFINITY) >= best.value! ? [proof.value!, proof.x!] : [best.value!, best.x!]
-  const bound = Math.min(top, proof.bound ?? top)
-  return { value, x, bound, gap: Math.max(0, (bound - value) / Math.abs(value)), repeatable }
+  return { value, x, bound: Math.min(top, proof.bound ?? top) }
 }
 
 function gapOf(proof: Solved, best: Solved, top: number): number {

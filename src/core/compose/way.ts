@@ -1,6 +1,7 @@
 import { type Quality, qualityOf } from '../coverage'
 import type { CatalogueEntry, EverydayFunction, Muscle } from '../movement'
 import type { Prescription } from '../plan'
+import { levelOf } from '../timing'
 import type { Place } from './brief'
 
 /** Parts of a composed class. */
@@ -48,11 +49,7 @@ export const HARD_RPE = 5
 /** What a warm-up may do for longer than a set. */
 export const AT_EASE: ReadonlySet<Quality> = new Set(['heart', 'mobility'])
 
-export function placeOf({ planned: { basePosition } }: CatalogueEntry): Place {
-  if (basePosition.startsWith('bed-')) return 'bed'
-  if (basePosition.startsWith('seated')) return 'seat'
-  return basePosition.startsWith('standing') ? 'stand' : 'floor'
-}
+export const placeOf = ({ planned }: CatalogueEntry): Place => levelOf(planned.basePosition)
 
 /** What belongs into which part: a warm-up moves, a cool-down lets go. */
 const PART_QUALITIES: Readonly<Record<Part, ReadonlySet<Quality>>> = {

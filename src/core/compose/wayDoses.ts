@@ -99,10 +99,11 @@ function byClock(given: Given, taken: Taken): DoseChoice | undefined {
     const option = options[index]
     return option !== undefined && settlesAt(option, person) > person.assessment.limits.rpeCap.value
   })
-  const isAlike = !isTooMuch && isJudgedAlike(placements, placeGroup(given.people, at(WORK.most), ladder, given.plan.room))
-  const [least, most] = [Math.min(workSeconds, WORK.least), isAlike ? WORK.most : workSeconds]
+  const longest = at(WORK.most)
+  const mayBeLonger = !isTooMuch && isJudgedAlike(placements, placeGroup(given.people, longest, ladder, given.plan.room))
+  const [least, most] = [Math.min(workSeconds, WORK.least), mayBeLonger ? WORK.most : workSeconds]
   // where sides take turns a second more is two: those keep their sets
-  const grows = timesOf(given, taken, at(most)).seconds - timesOf(given, taken, at(least)).seconds
+  const grows = timesOf(given, taken, mayBeLonger ? longest : at(most)).seconds - timesOf(given, taken, at(least)).seconds
   return grows === most - least ? { sets, workSeconds: least, mostExtra: most - least } : undefined
 }
 

@@ -50,13 +50,20 @@ const waysBefore = new WeakMap<Roster, { key: string; catalogue: Catalogue; ways
 
 const mean = (list: readonly number[]): number => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length)
 
-/** Whether the brief lets a version into the class at all. */
-function isWished(entry: CatalogueEntry, brief: ClassBrief, plan: Plan): boolean {
+/** What of a brief keeps a version out, in the order in which it is asked. */
+export const KEPT_OUT = ['kit', 'place', 'effort', 'resting', 'landing'] as const
+export type KeptOut = (typeof KEPT_OUT)[number]
+
+/** Why the brief does not let a version into the class at all; undefined where it does. */
+export function keptOut(entry: CatalogueEntry, brief: ClassBrief, plan: Plan): KeptOut | undefined {
   const { movement, planned } = entry
-  const isTired = planned.intendedRpe >= HARD_RPE && movement.main.some((muscle) => brief.resting.includes(muscle))
+  if (!isAvailable(entry, plan.room)) return 'kit'
+  if (!brief.places.includes(placeOf(entry))) return 'place'
+  if (planned.intendedRpe > MOST_RPE[brief.level]) return 'effort'
+  if (planned.intendedRpe >= HARD_RPE && movement.main.some((muscle) => brief.resting.includes(muscle))) return 'resting'
   // a landing is nobody's filler: whoever wants power asks for it, or names the movement
-  const lands = planned.impactLevel >= LANDING && !brief.pinned.includes(movement.id) && brief.goals.power === 0
-  return isAvailable(entry, plan.room) && brief.places.includes(placeOf(entry)) && !isTired && !lands && planned.intendedRpe <= MOST_RPE[brief.level]
+  const isMeant = brief.pinned.includes(movement.id) || brief.goals.power > 0
+  return planned.impactLevel >= LANDING && !isMeant ? 'landing' : undefined
 }
 
 function everyWay(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates): Way[] {
@@ -79,7 +86,9 @@ function everyWay(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Cata
           ),
         ),
       )
-      return judged.filter(({ entry }) => isWished(entry, brief, plan)).flatMap((one) => waysOfVersion({ ...one, ladder }, highest, brief, given))
+      return judged
+        .filter(({ entry }) => keptOut(entry, brief, plan) === undefined)
+        .flatMap((one) => waysOfVersion({ ...one, ladder }, highest, brief, given))
     })
   return undominated(ways)
 }

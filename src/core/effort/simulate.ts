@@ -16,7 +16,7 @@ export interface Piece {
 export interface Taking {
   kinetics: Kinetics
   /** share of the reserve at which each piece settles */
-  targets: ArrayLike<number>
+  targets: Float64Array
   /** share of the reserve before the first piece */
   start: number
   /** effort that they should not pass, 0 to 10 */
@@ -26,8 +26,6 @@ export interface Taking {
 export interface Simulation {
   /** s, ascending */
   ends: Float64Array
-  /** by piece: s at which it begins, at 10, 50 and 90 % */
-  begins: { low: Float64Array; middle: Float64Array; high: Float64Array }
   people: {
     /** share of runs in which the cap is passed at all */
     chance: number
@@ -95,7 +93,6 @@ export function simulate(
   const stretches = 1 + Math.max(-1, ...pieces.map(({ stretch }) => stretch))
   const triangles = spreads.map(triangle)
   const ends = new Float64Array(runs)
-  const starts = pieces.map(() => new Float64Array(runs))
   const taken = Array.from({ length: stretches }, () => new Float64Array(runs))
   const lengths = new Float64Array(pieces.length)
   const factors = new Float64Array(3 * Math.max(1, spreads.length)).fill(1)
@@ -117,7 +114,6 @@ export function simulate(
         by < 0
           ? clock + (scaled[0] + scaled[1] + scaled[2]) * factor
           : clock + (scaled[0] * factors[by]! + scaled[1] * factors[by + 1]! + scaled[2] * factors[by + 2]!) * factor
-      starts[index]![run] = at
       lengths[index] = length
       taken[stretch]![run]! += length
       at += length
@@ -161,11 +157,8 @@ export function simulate(
       return { stretch, share: variance > 0 ? together / variance : 0 }
     })
     .sort((a, b) => b.share - a.share || a.stretch - b.stretch)
-  const sorted = starts.map((list) => list.toSorted())
-  const at = (share: number) => Float64Array.from(sorted, (list) => quantile(list, share))
   return {
     ends: ends.toSorted(),
-    begins: { low: at(0.1), middle: at(0.5), high: at(0.9) },
     people: over.map(({ runs: passed, seconds, peaks, first }) => {
       const most = first.reduce((best, many, index) => (many > (first[best] ?? 0) ? index : best), 0)
       return {

@@ -86,60 +86,57 @@ interface Course {
   shares: Float64Array
 }
 
-/** @param resting energy of each segment in which nobody works, MET */
-function courseOf(
-  segments: readonly Segment[],
-  resting: readonly number[],
-  kinetics: Kinetics,
-  cap: number,
-  useIn: ReadonlyMap<string, readonly Use[]>,
-  person: number,
-): Course {
-  const efforts = new Float64Array(segments.length)
-  const shares = new Float64Array(segments.length)
-  const asked = new Map<string, Asked>()
-  let share = steadyShare(RESTING_MET.seat, kinetics.capacity)
-  let before = share
-  for (const [index, { kind, item, seconds }] of segments.entries()) {
-    let target: number
-    let rpe = 0
-    if (kind === 'work' && item !== undefined) {
-      let own = asked.get(item)
-      if (!own) {
-        own = askedOf(useIn.get(item)?.[person], kinetics)
-        asked.set(item, own)
-      }
-      target = own.steady
-      // nobody is asked for more than their cap, though the energy of it may be more
-      rpe = Math.min(own.rpe, cap)
-    } else target = steadyShare(resting[index]!, kinetics.capacity)
-    // only more than before is answered late
-    share = shareAfter(share, target, target > before ? Math.max(0, seconds - DELAY_SECONDS) : seconds, kinetics)
-    before = target
-    efforts[index] = halves(Math.max(rpe, effortAt(share)))
-    shares[index] = share
-  }
-  return { efforts, shares }
+/** Somebody in a class: where each segment would settle them, and the effort that it asks of them. */
+interface Answer extends Taking {
+  asked: Float64Array
 }
 
 /**
- * Everybody who takes part as a simulation needs them: where each segment of the class would settle them. Above a cap is what the forecast calls so:
- * from the half step that follows it.
+ * Everybody who takes part, null for who does not. Nobody is asked for more than their cap, though the energy of it may be more; above a cap is
+ * what reaches the half step that follows it.
  */
-export function coursesOf({ people, items, timeline: { segments } }: Pick<Evaluation, 'people' | 'items' | 'timeline'>): (Taking | undefined)[] {
+export function answersOf({ people, items, timeline: { segments } }: Pick<Evaluation, 'people' | 'items' | 'timeline'>): (Answer | null)[] {
   const usesOf = new Map(items.map(({ prescription, uses }) => [prescription.item.id, uses]))
   const resting = segments.map((segment, index) => restingMet(segment, segments[index - 1]))
   return people.map((person, index) => {
-    if (person.assessment.closed) return undefined
+    const { closed, limits } = person.assessment
+    if (closed) return null
     const kinetics = kineticsFor(person)
-    const asked = new Map<string, number>()
-    const targets = Float64Array.from(segments, ({ kind, item }, segment) => {
-      if (kind !== 'work' || item === undefined) return steadyShare(resting[segment]!, kinetics.capacity)
-      if (!asked.has(item)) asked.set(item, askedOf(usesOf.get(item)?.[index], kinetics).steady)
-      return asked.get(item)!
-    })
-    return { kinetics, targets, start: steadyShare(RESTING_MET.seat, kinetics.capacity), cap: person.assessment.limits.rpeCap.value + STEP / 2 }
+    const cap = limits.rpeCap.value
+    const known = new Map<string, Asked>()
+    const targets = new Float64Array(segments.length)
+    const asked = new Float64Array(segments.length)
+    for (const [at, { kind, item }] of segments.entries()) {
+      if (kind !== 'work' || item === undefined) {
+        targets[at] = steadyShare(resting[at]!, kinetics.capacity)
+        continue
+      }
+      let own = known.get(item)
+      if (!own) {
+        own = askedOf(usesOf.get(item)?.[index], kinetics)
+        known.set(item, own)
+      }
+      targets[at] = own.steady
+      asked[at] = Math.min(own.rpe, cap)
+    }
+    return { kinetics, targets, asked, start: steadyShare(RESTING_MET.seat, kinetics.capacity), cap: cap + STEP / 2 }
   })
+}
+
+function courseOf(segments: readonly Segment[], { kinetics, targets, asked, start }: Answer): Course {
+  const efforts = new Float64Array(segments.length)
+  const shares = new Float64Array(segments.length)
+  let share = start
+  let before = start
+  for (const [index, { seconds }] of segments.entries()) {
+    const target = targets[index]!
+    // only more than before is answered late
+    share = shareAfter(share, target, target > before ? Math.max(0, seconds - DELAY_SECONDS) : seconds, kinetics)
+    before = target
+    efforts[index] = halves(Math.max(asked[index]!, effortAt(share)))
+    shares[index] = share
+  }
+  return { efforts, shares }
 }
 
 function personEffort({ assessment }: EvaluatedPerson, plan: PlanDraft, segments: readonly Segment[], { efforts, shares }: Course): PersonEffort {
@@ -189,15 +186,11 @@ function spread(courses: readonly Course[], index: number, count: Uint16Array): 
  * How hard the class is expected to become for everybody, and for the group over its time: what each item asks of the person who does it, or what its
  * energy comes to with their capacity, whichever is more (rule base 3.6). Nobody is told that they may work so hard: caps and ceilings stand beside it.
  */
-export function effortForecast(plan: PlanDraft, { people, items, timeline }: Pick<Evaluation, 'people' | 'items' | 'timeline'>): EffortForecast {
+export function effortForecast(plan: PlanDraft, evaluation: Pick<Evaluation, 'people' | 'items' | 'timeline'>): EffortForecast {
+  const { people, timeline } = evaluation
   const { segments } = timeline
-  const usesOf = new Map(items.map(({ prescription, uses }) => [prescription.item.id, uses]))
-  const resting = segments.map((segment, index) => restingMet(segment, segments[index - 1]))
-  const courses = people.map((person, index) => {
-    const { closed, limits } = person.assessment
-    return closed ? undefined : courseOf(segments, resting, kineticsFor(person), limits.rpeCap.value, usesOf, index)
-  })
-  const taking = courses.filter((course) => course !== undefined)
+  const courses = answersOf(evaluation).map((answer) => answer && courseOf(segments, answer))
+  const taking = courses.filter((course) => course !== null)
   const band: EffortForecast['band'] = []
   if (taking.length > 0) {
     const count = new Uint16Array(STEPS)

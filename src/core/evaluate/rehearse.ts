@@ -1,8 +1,8 @@
-import { type Simulation, simulate, type Taking } from '../effort'
+import { simulate } from '../effort'
 import type { Plan } from '../plan'
 import { NOISE_SD, type Pace, piecesOf } from '../timing'
 import { generator } from '../vocabulary'
-import { coursesOf } from './effort'
+import { answersOf } from './effort'
 import type { Evaluation } from './evaluate'
 
 /** What many runs of a class say; estimates throughout. */
@@ -38,14 +38,12 @@ export function rehearse(plan: Plan, evaluation: Evaluation, pace: Pace, runs: n
     plan.phases.flatMap((phase) => phase.blocks),
     pace,
   )
-  const taking: Taking[] = []
-  const whose: number[] = []
-  for (const [index, course] of coursesOf(evaluation).entries()) {
-    if (!course) continue
-    whose.push(index)
-    taking.push(course)
-  }
-  const simulated: Simulation = simulate(pieces, taking, { runs, random: generator(seed), spreads, noise: NOISE_SD })
+  const taking = answersOf(evaluation).flatMap((answer, person) => (answer ? [{ answer, person }] : []))
+  const simulated = simulate(
+    pieces,
+    taking.map(({ answer }) => answer),
+    { runs, random: generator(seed), spreads, noise: NOISE_SD },
+  )
   const { ends } = simulated
   const promisedSeconds = plan.promisedMinutes * MINUTE
   const share = (holds: (end: number) => boolean) => ends.filter(holds).length / runs
@@ -57,7 +55,7 @@ export function rehearse(plan: Plan, evaluation: Evaluation, pace: Pace, runs: n
     onTime: share((end) => Math.abs(end - promisedSeconds) <= MINUTE),
     whole: share((end) => end <= promisedSeconds),
     people: simulated.people.map(({ chance, seconds, meanPeak, piece }, index) => {
-      const { id, name } = people[whose[index]!]!
+      const { id, name } = people[taking[index]!.person]!
       const item = piece === undefined ? undefined : timeline.segments[piece]?.item
       return { id, name, chance, seconds: Math.round(seconds), meanPeak, ...(item !== undefined && { item }) }
     }),

@@ -1,3 +1,4 @@
+import { groupedBy } from '../vocabulary'
 import { demandsOf, handsOf } from './computed'
 import { encodeDemands, type PlannedDemands } from './demands'
 import type { Movement, Variant } from './movement'
@@ -65,12 +66,7 @@ export function buildCatalogue(movements: readonly Movement[], successors: Catal
 const ladders = new WeakMap<Catalogue, ReadonlyMap<string, readonly CatalogueEntry[]>>()
 /** The ladder of a movement, gentlest first; the very same list each time, so that what is judged on it is remembered. */
 export function ladderOf(catalogue: Catalogue, movementId: string): readonly CatalogueEntry[] {
-  let known = ladders.get(catalogue)
-  if (!known) {
-    const found = new Map<string, CatalogueEntry[]>()
-    for (const entry of catalogue.entries) found.set(entry.movement.id, [...(found.get(entry.movement.id) ?? []), entry])
-    known = found
-    ladders.set(catalogue, known)
-  }
+  const known = ladders.get(catalogue) ?? groupedBy(catalogue.entries, ({ movement }) => movement.id)
+  ladders.set(catalogue, known)
   return known.get(movementId) ?? []
 }

@@ -17,7 +17,8 @@ export function baseOf(position: BasePosition): Base {
 }
 
 type Level = 'floor' | 'bed' | 'seat' | 'stand'
-const levelOf = (position: BasePosition): Level => {
+/** The height at which somebody is held, whatever holds them there. */
+export const levelOf = (position: BasePosition): Level => {
   // on the edge of the bed one sits
   if (familyOf(position) === 'seated') return 'seat'
   const base = baseOf(position)

@@ -1,4 +1,5 @@
 import type { Block } from '../plan'
+import { groupedBy } from '../vocabulary'
 import { HOUSE_PACE, houseOf, NOISE_SD, type Pace, square, sumOf, type Vector } from './pace'
 import { ratesOf } from './rates'
 import type { Segment, Timeline } from './segment'
@@ -70,12 +71,7 @@ export function forecastsOf(
   blocks: readonly Pick<Block, 'id' | 'pace'>[],
   pace: Pace,
 ): { whole: Forecast; blocks: Record<string, BlockForecast> } {
-  const byBlock = new Map<string, Segment[]>()
-  for (const segment of timeline.segments) {
-    const known = byBlock.get(segment.block)
-    if (known) known.push(segment)
-    else byBlock.set(segment.block, [segment])
-  }
+  const byBlock = groupedBy(timeline.segments, ({ block }) => block)
   const found: Record<string, BlockForecast> = {}
   // what is uncertain together: blocks at the learned pace, and those at the house's
   let [learned, house, noise, keptByClock] = [ZERO, ZERO, 0, 0]

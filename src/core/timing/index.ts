@@ -1,4 +1,4 @@
-export { BASES, type Base, baseOf, changeSeconds } from './bases'
+export { BASES, type Base, baseOf, changeSeconds, levelOf } from './bases'
 export { type Experience, NO_EXPERIENCE } from './experience'
 export { type BlockForecast, type Forecast, forecastsOf, piecesOf } from './forecast'
 export { type MusicCue, type MusicPlan, musicOf, playingAt } from './music'

@@ -1,5 +1,6 @@
 export { generator, normal } from './chance'
 export { addDays, addMonths, completedWeeks, type Day, dayIn, dayNumber, daySchema, daysBetween, isDay, weekdayOf, weekOf } from './day'
+export { groupedBy } from './group'
 export {
   DEFAULT_HOUSE_RULES,
   HOUSE_RULE_NAMES,

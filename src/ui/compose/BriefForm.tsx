@@ -1,5 +1,5 @@
 import { MUSCLE_WORDS } from '@/content/muscleWords'
-import { type ClassBrief, LEVELS, PLACES } from '@/core/compose'
+import { BRIEF_MINUTES, type ClassBrief, LEVELS, PLACES } from '@/core/compose'
 import { QUALITIES } from '@/core/coverage'
 import { EVERYDAY_FUNCTIONS, MUSCLES } from '@/core/movement'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
@@ -58,7 +58,13 @@ export function BriefForm({ brief, movements, onChange }: Props) {
   return (
     <div className="flex flex-col gap-4">
       <div className="flex gap-2 [&>label]:min-w-0 [&>label]:flex-1">
-        <NumberField label="Minutes" min={10} max={90} value={brief.minutes} onChange={(minutes) => onChange({ minutes })} />
+        <NumberField
+          label="Minutes"
+          min={BRIEF_MINUTES.least}
+          max={BRIEF_MINUTES.most}
+          value={brief.minutes}
+          onChange={(minutes) => onChange({ minutes })}
+        />
         <NumberField label="New, at most" min={0} max={40} value={brief.mostNew} onChange={(mostNew) => onChange({ mostNew })} />
         <NumberField label="Versions" min={1} max={4} value={brief.tracks} onChange={(tracks) => onChange({ tracks })} />
       </div>

@@ -1,7 +1,7 @@
 import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { Concession, GivenUp, NoWay, Place, Why } from '@/core/compose'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
-import { list } from '../shell/list'
+import { list, sentence } from '../shell/list'
 
 export const PLACE_WORDS: Record<Place, string> = { seat: 'on the chair', stand: 'on the feet', floor: 'on the floor', bed: 'on a bed' }
 
@@ -29,7 +29,7 @@ export function whyWords(why: Why): string {
 export function givenUpWords(given: GivenUp, nameOf: (movement: string) => string): string {
   switch (given.code) {
     case 'goal':
-      return `${capital(QUALITY_WORDS[given.quality])} is at ${Math.round(given.share * 100)} % of the wish.`
+      return `${sentence(QUALITY_WORDS[given.quality])} is at ${Math.round(given.share * 100)} % of the wish.`
     case 'area':
       return `Nothing works the ${MUSCLE_WORDS[given.muscle]} first.`
     case 'serves':
@@ -38,7 +38,6 @@ export function givenUpWords(given: GivenUp, nameOf: (movement: string) => strin
       return `Done lately too: ${list(given.movements.map((movement) => nameOf(movement).toLowerCase()))}.`
   }
 }
-const capital = (words: string) => `${words[0]!.toUpperCase()}${words.slice(1)}`
 
 /** Something that is wished, as it stands in the brief. */
 export function wishWords(wish: string, nameOf: (movement: string) => string): string {

@@ -27,8 +27,6 @@ export function useComposer(warm: ComposeAsk) {
     const made = new Worker(new URL('../../workers/composer.worker.ts', import.meta.url), { type: 'module' })
     made.onmessage = ({ data }: MessageEvent<ComposerNews>) => {
       switch (data.kind) {
-        case 'ready':
-          return
         case 'first':
           return setFirst(data.proposal)
         case 'progress':

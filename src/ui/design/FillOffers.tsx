@@ -1,16 +1,13 @@
-import { useEffect, useState } from 'react'
-import type { ClassModel, FillOffer } from '@/core/evaluate'
+import type { ClassModel } from '@/core/evaluate'
 import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
+import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
 /** A class that is shorter than it promises: ways to fill it, asked for by a press, each one step that can be taken back. */
 export function FillOffers({ model, ask, onEdit }: { model: ClassModel; ask: ReturnType<typeof useDesk>; onEdit: (edit: Edit) => void }) {
-  const [offers, setOffers] = useState<FillOffer[]>()
-  // another plan or other people: what was offered no longer holds
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the model says when
-  useEffect(() => setOffers(undefined), [model])
+  const { found: offers, askFor } = useAskedFor(model, () => ask('fill', null))
   const { toFillSeconds } = model
   if (toFillSeconds === 0 || model.items.length === 0) return null
   return (
@@ -18,11 +15,7 @@ export function FillOffers({ model, ask, onEdit }: { model: ClassModel; ask: Ret
       <p>
         <b>{clock(toFillSeconds)}</b> of the promise are free.{' '}
         {!offers && (
-          <button
-            type="button"
-            className="font-semibold text-plum underline underline-offset-4"
-            onClick={() => void ask('fill', null).then(setOffers)}
-          >
+          <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={askFor}>
             Ways to fill it
           </button>
         )}

@@ -1,24 +1,18 @@
-import { useEffect, useState } from 'react'
-import type { ClassModel, OrderOffer } from '@/core/evaluate'
+import type { ClassModel } from '@/core/evaluate'
 import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
+import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
 /** More changes of kit or position than the same movements need: orders with fewer, asked for by a press, each one step that can be taken back. */
 export function OrderOffers({ model, ask, onEdit }: { model: ClassModel; ask: ReturnType<typeof useDesk>; onEdit: (edit: Edit) => void }) {
-  const [offers, setOffers] = useState<OrderOffer[]>()
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another plan or other people, and what was offered no longer holds
-  useEffect(() => setOffers(undefined), [model])
+  const { found: offers, askFor } = useAskedFor(model, () => ask('order', null))
   const { kitMoves, fewestKitMoves, positionChanges, fewestPositionChanges } = model.coverage
   if (kitMoves <= fewestKitMoves && positionChanges <= fewestPositionChanges) return null
   return (
     <section aria-label="Order" className="text-[0.94rem]">
       {!offers && (
-        <button
-          type="button"
-          className="font-semibold text-plum underline underline-offset-4"
-          onClick={() => void ask('order', null).then(setOffers)}
-        >
+        <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={askFor}>
           An order with fewer changes
         </button>
       )}

@@ -1,9 +1,9 @@
-import { useEffect, useState } from 'react'
 import type { Quality } from '@/core/coverage'
-import type { ClassModel, FillOffer } from '@/core/evaluate'
+import type { ClassModel } from '@/core/evaluate'
 import type { Edit } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
+import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
 interface Props {
@@ -15,13 +15,11 @@ interface Props {
 
 /** Something for what the class has nothing of: what it would be is said before it is put in. */
 export function QualityOffer({ quality, model, ask, onEdit }: Props) {
-  const [offer, setOffer] = useState<FillOffer | null>()
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another plan or other people, and what was offered no longer holds
-  useEffect(() => setOffer(undefined), [model])
+  const { found: offer, askFor } = useAskedFor(model, () => ask('quality', { quality }))
   const link = 'font-semibold text-plum underline underline-offset-4'
   if (offer === undefined)
     return (
-      <button type="button" className={link} onClick={() => void ask('quality', { quality }).then(setOffer)}>
+      <button type="button" className={link} onClick={askFor}>
         Find something
       </button>
     )

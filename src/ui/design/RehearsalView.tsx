@@ -1,9 +1,9 @@
-import { useEffect, useState } from 'react'
-import type { ClassModel, Rehearsal } from '@/core/evaluate'
+import type { ClassModel } from '@/core/evaluate'
 import type { PlanDraft } from '@/core/plan'
 import { formatLabel } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
+import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
 /** Passing a cap in fewer runs than these is not worth a word. */
@@ -22,29 +22,19 @@ export function RehearsalView({
   ask: ReturnType<typeof useDesk>
   nameOf: (item: string) => string
 }) {
-  const [found, setFound] = useState<Rehearsal | null>()
-  const [busy, setBusy] = useState(false)
-  // another plan or other people: what was found no longer holds
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the model says when
-  useEffect(() => setFound(undefined), [model])
+  const { found, busy, askFor } = useAskedFor(model, () => ask('rehearse', null))
   if (model.items.length === 0) return null
   const blockOf = (id: string) => {
     const phase = plan.phases.find(({ blocks }) => blocks.some((one) => one.id === id))
     const block = phase?.blocks.find((one) => one.id === id)
     return block ? `“${block.title || phase?.title || formatLabel(block.format)}”` : id
   }
-  const run = () => {
-    setBusy(true)
-    void ask('rehearse', null)
-      .then(setFound)
-      .finally(() => setBusy(false))
-  }
   const over = found?.people.filter(({ chance }) => chance >= WORTH_SAYING).toSorted((a, b) => b.chance - a.chance) ?? []
   return (
     <section aria-label="Led on paper">
       <h3>Led on paper</h3>
       {!found && (
-        <button type="button" className="font-semibold text-plum underline underline-offset-4" disabled={busy} onClick={run}>
+        <button type="button" className="font-semibold text-plum underline underline-offset-4" disabled={busy} onClick={askFor}>
           {busy ? 'Leading it…' : 'Lead it ten thousand times'}
         </button>
       )}

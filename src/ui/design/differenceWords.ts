@@ -1,10 +1,11 @@
 import type { Item, PlanDifference } from '@/core/plan'
+import { sentence } from '../shell/list'
 
 /** One way in which a plan has changed, as a line. @param nameOf what an item is called, with its version */
 export function differenceWords(difference: PlanDifference, nameOf: (item: Item) => string): string {
   switch (difference.kind) {
     case 'plan':
-      return `${difference.what[0]!.toUpperCase()}${difference.what.slice(1)}: ${difference.from} → ${difference.to}`
+      return `${sentence(difference.what)}: ${difference.from} → ${difference.to}`
     case 'phase-added':
       return `Part added: ${difference.phase}`
     case 'phase-removed':

@@ -2,6 +2,7 @@ import type { KitNeed } from '@/core/evaluate'
 import { clock } from '@/core/timing'
 import { type MassUnit, sayMass } from '@/core/vocabulary'
 import { KIT_WORDS } from '../fit/warningWords'
+import { sentence } from '../shell/list'
 
 /** One kind of kit to set out, as a line. @param nameOf what an item is called */
 export function kitListWords(
@@ -15,5 +16,5 @@ export function kitListWords(
   ]
   const amount = each.length > 0 ? each.join(', ') : people > 0 ? String(people) : 'one each'
   const name = kit === 'mat' ? 'mats' : KIT_WORDS[kit]
-  return `${name[0]!.toUpperCase()}${name.slice(1)}: ${amount}, from ${clock(fromSeconds)} (${nameOf(firstItem).toLowerCase()}) to ${clock(untilSeconds)}`
+  return `${sentence(name)}: ${amount}, from ${clock(fromSeconds)} (${nameOf(firstItem).toLowerCase()}) to ${clock(untilSeconds)}`
 }

@@ -1,7 +1,7 @@
 import type { ModelItem } from '@/core/evaluate'
 import { amountWords, type Block, formatLabel, formatWords, LEVEL_LETTERS, QUIET_KINDS, wholeItem } from '@/core/plan'
 import { clock } from '@/core/timing'
-import { type MassUnit, sayMass } from '@/core/vocabulary'
+import { groupedBy, type MassUnit, sayMass } from '@/core/vocabulary'
 
 /** The amount of an item where its block, or the set it stands for, says it; undefined = the dose does. */
 export function amountInBlock(item: ModelItem, block: Block): string | undefined {
@@ -31,14 +31,11 @@ function byBlock({ dose, planDose }: ModelItem, block: Block): string | undefine
 }
 
 /** Rows of the plan's items, by their id: the item, then the versions in which some of its sets are done. */
-export function rowsByItem(items: readonly ModelItem[]): Map<string, { item: ModelItem; index: number }[]> {
-  const rows = new Map<string, { item: ModelItem; index: number }[]>()
-  for (const [index, item] of items.entries()) {
-    const of = wholeItem(item.id)
-    rows.set(of, [...(rows.get(of) ?? []), { item, index }])
-  }
-  return rows
-}
+export const rowsByItem = (items: readonly ModelItem[]): Map<string, { item: ModelItem; index: number }[]> =>
+  groupedBy(
+    items.map((item, index) => ({ item, index })),
+    ({ item }) => wholeItem(item.id),
+  )
 
 /** Of an item with levels, the letter of everybody's level, with spaces; empty where there are no levels. */
 export const lettersOf = ({ levels, cells }: ModelItem): string =>

@@ -1,5 +1,6 @@
 import { canUncut, cutsAhead, cutsFor, type LeadEvent, type LeadState, type LedItem, type Said, setsToAdd, withSetOf } from '@/core/lead'
 import { clock, segmentAt } from '@/core/timing'
+import { sentence } from '../shell/list'
 import { cutWords, paceWords } from './leadWords'
 
 /** So far from the promise something is proposed, s. */
@@ -66,5 +67,3 @@ export function Proposals({ state, position, now, items, overSeconds, tap }: Pro
     </fieldset>
   )
 }
-
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

@@ -7,3 +7,6 @@ export function grouped(said: readonly { name: string; words: string }[]): { wor
   for (const { name, words } of said) found.set(words, [...(found.get(words) ?? []), name])
   return [...found].map(([words, names]) => ({ words, names }))
 }
+
+/** Words with a capital at their beginning. */
+export const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

@@ -1,4 +1,4 @@
-import { briefSchema } from '@/core/compose'
+import { BRIEF_MINUTES, briefSchema } from '@/core/compose'
 import { groupOn, latelyIn } from '@/server/experience'
 import { studioLibrary } from '@/server/library'
 import { getClass, rosterOf } from '@/server/repositories/classes'
@@ -8,9 +8,6 @@ import { dayWords } from '@/ui/shell/days'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Compose' }
-
-/** The shortest and the longest class that a brief can ask for. */
-const [SHORTEST, LONGEST] = [10, 90]
 
 export default async function ComposePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
   const { db, studio, id, found: stored } = await named(params, getClass)
@@ -34,7 +31,7 @@ export default async function ComposePage({ params, searchParams }: { params: Pr
       start={briefSchema.parse({
         version: 1,
         title: plan.title,
-        minutes: Math.min(LONGEST, Math.max(SHORTEST, plan.promisedMinutes)),
+        minutes: Math.min(BRIEF_MINUTES.most, Math.max(BRIEF_MINUTES.least, plan.promisedMinutes)),
         room: plan.room,
         places,
         tracks: plan.tracks,
