@@ -128,3 +128,27 @@ test('own words are listed and taken back; the grid and the body chart are each 
   expect(await page.evaluate(() => (document.activeElement as HTMLElement).dataset.region)).toMatch(/elbow|hand|chest|belly|hip/)
   expect(await page.locator('[data-region][tabindex="0"]').count()).toBe(1)
 })
+
+test('a form takes nothing before the page has woken up, and keeps what is chosen after', async ({ page }) => {
+  let wake = () => {}
+  const asleep = new Promise<void>((resolve) => {
+    wake = resolve
+  })
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await asleep
+    await route.continue()
+  })
+  await page.goto('/settings', { waitUntil: 'commit' })
+  const week = page.getByLabel('The week begins on')
+  await expect(week).toBeDisabled()
+  wake()
+  await week.selectOption({ label: 'Sunday' })
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  await page.reload()
+  await expect(page.locator('select:enabled').first()).toBeVisible()
+  await expect(week.locator('option:checked')).toHaveText('Sunday')
+  await week.selectOption({ label: 'Monday' })
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+})

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
 import type { RoomKit } from '@/core/vocabulary'
 import { createClass, type ProposedClass, proposeClass } from '@/server/actions/classes'
+import { Awake } from '../shell/Awake'
 import { answered, refusalWords } from '../shell/answered'
 import { Weekdays } from '../shell/WeekdayOptions'
 import { type Beginning, BeginWith, type From } from './BeginWith'
@@ -107,93 +108,95 @@ export function NewClassForm({ weekStart, templates, classes, people }: Props) {
   const wrongAt = (path: string) => problems[path] && <span className="wrong">{problems[path]}</span>
   return (
     <form onSubmit={submit} noValidate className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(22rem,27rem)_1fr]">
-      <BeginWith from={from} templates={templates} classes={classes} onBegin={begin} />
-      <div className="flex flex-col gap-5">
-        <div className="grid gap-4 sm:grid-cols-[1fr_8rem_9rem_8rem]">
-          <label className="field">
-            <span>Title</span>
-            <input
-              className="input"
-              maxLength={120}
-              value={shownTitle}
-              aria-invalid={'$.title' in problems}
-              onChange={({ target }) => setTitle(target.value)}
-            />
-            {wrongAt('$.title')}
-          </label>
-          <label className="field">
-            <span>Minutes</span>
-            <input
-              className="input"
-              type="number"
-              min={5}
-              max={120}
-              value={from.kind === 'file' && proposed ? String(proposed.minutes) : minutes}
-              disabled={from.kind === 'file'}
-              aria-invalid={'$.promisedMinutes' in problems}
-              onChange={({ target }) => setMinutes(target.value)}
-            />
-            {wrongAt('$.promisedMinutes')}
-          </label>
-          <label className="field">
-            <span>Day</span>
-            <select className="input" value={weekday} onChange={({ target }) => setWeekday(target.value)}>
-              <option value="">no fixed day</option>
-              <Weekdays from={weekStart} />
-            </select>
-          </label>
-          <label className="field">
-            <span>Begins at</span>
-            <input
-              className="input"
-              type="time"
-              value={startTime}
-              aria-invalid={'$.startTime' in problems}
-              onChange={({ target }) => setStartTime(target.value)}
-            />
-            {wrongAt('$.startTime')}
-          </label>
+      <Awake>
+        <BeginWith from={from} templates={templates} classes={classes} onBegin={begin} />
+        <div className="flex flex-col gap-5">
+          <div className="grid gap-4 sm:grid-cols-[1fr_8rem_9rem_8rem]">
+            <label className="field">
+              <span>Title</span>
+              <input
+                className="input"
+                maxLength={120}
+                value={shownTitle}
+                aria-invalid={'$.title' in problems}
+                onChange={({ target }) => setTitle(target.value)}
+              />
+              {wrongAt('$.title')}
+            </label>
+            <label className="field">
+              <span>Minutes</span>
+              <input
+                className="input"
+                type="number"
+                min={5}
+                max={120}
+                value={from.kind === 'file' && proposed ? String(proposed.minutes) : minutes}
+                disabled={from.kind === 'file'}
+                aria-invalid={'$.promisedMinutes' in problems}
+                onChange={({ target }) => setMinutes(target.value)}
+              />
+              {wrongAt('$.promisedMinutes')}
+            </label>
+            <label className="field">
+              <span>Day</span>
+              <select className="input" value={weekday} onChange={({ target }) => setWeekday(target.value)}>
+                <option value="">no fixed day</option>
+                <Weekdays from={weekStart} />
+              </select>
+            </label>
+            <label className="field">
+              <span>Begins at</span>
+              <input
+                className="input"
+                type="time"
+                value={startTime}
+                aria-invalid={'$.startTime' in problems}
+                onChange={({ target }) => setStartTime(target.value)}
+              />
+              {wrongAt('$.startTime')}
+            </label>
+          </div>
+          {begun?.visit && (
+            <label className="field">
+              <span>Whom you visit</span>
+              <select className="input" value={person} onChange={({ target }) => visit(target.value)}>
+                <option value="">said later</option>
+                {people.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+              {visited && (
+                <span className="text-[0.94rem] text-soft">
+                  The kit below is that of the record.
+                  {visited.unknown.length > 0 ? ` Not known to the movements: ${visited.unknown.join(', ')}.` : ''} Look at the chair when you come:
+                  firm, without wheels, against a wall.
+                </span>
+              )}
+            </label>
+          )}
+          {from.kind !== 'file' && (
+            <details>
+              <summary className="min-h-11 cursor-pointer py-2">What is there beside chairs</summary>
+              <div className="grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
+                <KitTicks kit={kit} onChange={setKit} />
+              </div>
+            </details>
+          )}
+          <div className="flex flex-wrap items-center gap-4">
+            <button type="submit" className="action" disabled={saving}>
+              Make this class
+            </button>
+            <p role="status" className="wrong">
+              {message}
+            </p>
+          </div>
+          <section aria-label="What it comes to" className="border-t-2 border-line pt-4">
+            {proposed ? <ProposedClassView proposed={proposed} /> : <p className={wrong ? 'wrong' : 'text-soft'}>{wrong || 'A moment…'}</p>}
+          </section>
         </div>
-        {begun?.visit && (
-          <label className="field">
-            <span>Whom you visit</span>
-            <select className="input" value={person} onChange={({ target }) => visit(target.value)}>
-              <option value="">said later</option>
-              {people.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-            {visited && (
-              <span className="text-[0.94rem] text-soft">
-                The kit below is that of the record.
-                {visited.unknown.length > 0 ? ` Not known to the movements: ${visited.unknown.join(', ')}.` : ''} Look at the chair when you come:
-                firm, without wheels, against a wall.
-              </span>
-            )}
-          </label>
-        )}
-        {from.kind !== 'file' && (
-          <details>
-            <summary className="min-h-11 cursor-pointer py-2">What is there beside chairs</summary>
-            <div className="grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
-              <KitTicks kit={kit} onChange={setKit} />
-            </div>
-          </details>
-        )}
-        <div className="flex flex-wrap items-center gap-4">
-          <button type="submit" className="action" disabled={saving}>
-            Make this class
-          </button>
-          <p role="status" className="wrong">
-            {message}
-          </p>
-        </div>
-        <section aria-label="What it comes to" className="border-t-2 border-line pt-4">
-          {proposed ? <ProposedClassView proposed={proposed} /> : <p className={wrong ? 'wrong' : 'text-soft'}>{wrong || 'A moment…'}</p>}
-        </section>
-      </div>
+      </Awake>
     </form>
   )
 }

@@ -8,6 +8,7 @@ import { ageOn, type Day, isDay } from '@/core/client/calendar'
 import { type ClientRecord, clientSchema } from '@/core/client/record'
 import { type FileProblem, problemsOf } from '@/core/formats/files'
 import { createPerson, savePerson } from '@/server/actions/people'
+import { Awake } from '../shell/Awake'
 import { answered, refusalWords } from '../shell/answered'
 import { useMassUnit } from '../shell/mass'
 import { SaveBar } from '../shell/SaveBar'
@@ -142,137 +143,139 @@ export function PersonForm({ choices, calendar, movements, stored, today }: Prop
   const against = contradictions(choices, { conditions: [], ...typed } as PersonDraft & Record<string, unknown>)
   return (
     <form onSubmit={submit(false)} noValidate className="flex flex-col gap-7">
-      <Section title="Who">
-        <div className="grid gap-3 sm:grid-cols-3">
-          <Text {...field} name="given" label="First name" />
-          <Text {...field} name="family" label="Family name" />
-          <Text
-            {...field}
-            name="birthDate"
-            label="Born on"
-            type="date"
-            {...(age !== undefined && { hint: `${age} ${age === 1 ? 'year' : 'years'} old` })}
-          />
-          <Choose
-            {...field}
-            name="sex"
-            label="Sex, for ceilings and capacity"
-            options={[
-              ['', 'not said: the lower value'],
-              ['female', 'female'],
-              ['male', 'male'],
-            ]}
-          />
-          <Choose {...field} name="ownHelper" label="A helper of their own in class" options={YES_NO} />
-          <Choose {...field} name="latexAllergy" label="Allergic to latex" options={YES_NO} />
-        </div>
-      </Section>
-      <Section title="Conditions">
-        <Conditions control={control} register={register} errors={errors} choices={choices} />
-        <Unlisted control={control} register={register} errors={errors} />
-      </Section>
-      <Section title="Where it hurts or wants care">
-        <Controller control={control} name="sites" render={({ field: { value, onChange } }) => <BodyChart sites={value} onChange={onChange} />} />
-      </Section>
-      <Section title="Medicines">
-        <div className="grid gap-3 sm:grid-cols-3">
-          <Choose {...field} name="betaBlocker" label="Beta-blocker" options={YES_NO} />
-          <Choose {...field} name="bloodThinner" label="Blood thinner" options={YES_NO} />
-          <Choose {...field} name="insulinOrSulfonylurea" label="Insulin or sulfonylurea" options={YES_NO} />
-        </div>
-        {against.map((words) => (
-          <p key={words} role="status" className="mt-2 border-l-4 border-effort pl-3">
-            {words}
-          </p>
-        ))}
-      </Section>
-      <Section title="Pregnancy and birth">
-        <div className="grid gap-3 sm:grid-cols-4">
-          <Text {...field} name="dueDate" label="Due date" type="date" />
-          <Text {...field} name="lastBirthOn" label="Last birth on" type="date" />
-          <Choose
-            {...field}
-            name="lastBirthKind"
-            label="Kind of birth"
-            options={[
-              ['vaginal', 'vaginal'],
-              ['caesarean', 'caesarean'],
-            ]}
-          />
-          <Choose {...field} name="noBirth12m" label="No birth in 12 months" options={YES_NO} />
-        </div>
-      </Section>
-      <Section title="Clearance">
-        <Clearances control={control} register={register} errors={errors} choices={choices} calendar={calendar} movements={movements} />
-      </Section>
-      <Section title="What they can do now">
-        <div className="grid gap-3 sm:grid-cols-4">
-          <Choose {...field} name="riseNoHands" label="Rises without hands" options={YES_NO} />
-          <Choose {...field} name="floorTransferOk" label="Floor and up again" options={YES_NO} />
-          <Text {...field} name="singleLegSec" label="One-leg stance, s" type="number" />
-          <Text {...field} name="chairRises30s" label="Chair rises in 30 s" type="number" />
-          <Text {...field} name="getUpAndGoSec" label="Get up and go, s" type="number" />
-          <Choose {...field} name="impactTrained" label="Used to impact" options={YES_NO} />
-          <Choose {...field} name="coning" label="Belly ridge seen" options={YES_NO} />
-          <Choose {...field} name="pfLoadTestOk" label="Pelvic-floor load test" options={YES_NO} />
-        </div>
-        <p className="mt-2 text-[0.94rem] text-soft">What is not known is read on the cautious side.</p>
-      </Section>
-      <Section title="More">
-        <div className="grid gap-3 sm:grid-cols-4">
-          <Text {...field} name="statureCm" label="Stature, cm" type="number" />
-          <Text {...field} name="massKg" label={`Mass, ${unit}`} type="number" />
-          <div className="sm:col-span-2">
-            <Text {...field} name="emergencyContact" label="Emergency contact" />
+      <Awake>
+        <Section title="Who">
+          <div className="grid gap-3 sm:grid-cols-3">
+            <Text {...field} name="given" label="First name" />
+            <Text {...field} name="family" label="Family name" />
+            <Text
+              {...field}
+              name="birthDate"
+              label="Born on"
+              type="date"
+              {...(age !== undefined && { hint: `${age} ${age === 1 ? 'year' : 'years'} old` })}
+            />
+            <Choose
+              {...field}
+              name="sex"
+              label="Sex, for ceilings and capacity"
+              options={[
+                ['', 'not said: the lower value'],
+                ['female', 'female'],
+                ['male', 'male'],
+              ]}
+            />
+            <Choose {...field} name="ownHelper" label="A helper of their own in class" options={YES_NO} />
+            <Choose {...field} name="latexAllergy" label="Allergic to latex" options={YES_NO} />
           </div>
-          <div className="sm:col-span-2">
-            <Text {...field} name="kitAtHome" label="Kit at home, with commas" />
+        </Section>
+        <Section title="Conditions">
+          <Conditions control={control} register={register} errors={errors} choices={choices} />
+          <Unlisted control={control} register={register} errors={errors} />
+        </Section>
+        <Section title="Where it hurts or wants care">
+          <Controller control={control} name="sites" render={({ field: { value, onChange } }) => <BodyChart sites={value} onChange={onChange} />} />
+        </Section>
+        <Section title="Medicines">
+          <div className="grid gap-3 sm:grid-cols-3">
+            <Choose {...field} name="betaBlocker" label="Beta-blocker" options={YES_NO} />
+            <Choose {...field} name="bloodThinner" label="Blood thinner" options={YES_NO} />
+            <Choose {...field} name="insulinOrSulfonylurea" label="Insulin or sulfonylurea" options={YES_NO} />
           </div>
-          <Text {...field} name="consentOn" label="Agreed to keep health data on" type="date" />
-          <div className="sm:col-span-4">
-            <Text {...field} name="note" label="Note" />
+          {against.map((words) => (
+            <p key={words} role="status" className="mt-2 border-l-4 border-effort pl-3">
+              {words}
+            </p>
+          ))}
+        </Section>
+        <Section title="Pregnancy and birth">
+          <div className="grid gap-3 sm:grid-cols-4">
+            <Text {...field} name="dueDate" label="Due date" type="date" />
+            <Text {...field} name="lastBirthOn" label="Last birth on" type="date" />
+            <Choose
+              {...field}
+              name="lastBirthKind"
+              label="Kind of birth"
+              options={[
+                ['vaginal', 'vaginal'],
+                ['caesarean', 'caesarean'],
+              ]}
+            />
+            <Choose {...field} name="noBirth12m" label="No birth in 12 months" options={YES_NO} />
           </div>
-        </div>
-      </Section>
-      {newer && (
-        <section className="border-l-4 border-effort pl-4">
-          <h2>Changed in another window</h2>
-          <p>Yours was not saved over it and is still in the form. The other version:</p>
-          <pre className="my-2 max-h-60 overflow-auto whitespace-pre-wrap text-[0.94rem]">{JSON.stringify(newer.record, null, 1)}</pre>
-          <div className="flex gap-3">
-            <button
-              type="button"
-              className="quiet"
-              onClick={() => {
-                setRevision(newer.revision)
-                setBase(newer.record)
-                setNewer(undefined)
-              }}
-            >
-              Keep mine, then save
-            </button>
-            <button
-              type="button"
-              className="quiet"
-              onClick={() => {
-                reset(draftOf(unit, newer.record))
-                setRevision(newer.revision)
-                setBase(newer.record)
-                setNewer(undefined)
-              }}
-            >
-              Take the other
-            </button>
+        </Section>
+        <Section title="Clearance">
+          <Clearances control={control} register={register} errors={errors} choices={choices} calendar={calendar} movements={movements} />
+        </Section>
+        <Section title="What they can do now">
+          <div className="grid gap-3 sm:grid-cols-4">
+            <Choose {...field} name="riseNoHands" label="Rises without hands" options={YES_NO} />
+            <Choose {...field} name="floorTransferOk" label="Floor and up again" options={YES_NO} />
+            <Text {...field} name="singleLegSec" label="One-leg stance, s" type="number" />
+            <Text {...field} name="chairRises30s" label="Chair rises in 30 s" type="number" />
+            <Text {...field} name="getUpAndGoSec" label="Get up and go, s" type="number" />
+            <Choose {...field} name="impactTrained" label="Used to impact" options={YES_NO} />
+            <Choose {...field} name="coning" label="Belly ridge seen" options={YES_NO} />
+            <Choose {...field} name="pfLoadTestOk" label="Pelvic-floor load test" options={YES_NO} />
           </div>
-        </section>
-      )}
-      <SaveBar label={stored ? 'Save' : 'Register'} saving={saving} message={errors.root?.message ?? saved} wrong={errors.root !== undefined}>
-        {!stored && (
-          <button type="button" className="quiet min-h-12" disabled={saving} onClick={submit(true)}>
-            Register and next
-          </button>
+          <p className="mt-2 text-[0.94rem] text-soft">What is not known is read on the cautious side.</p>
+        </Section>
+        <Section title="More">
+          <div className="grid gap-3 sm:grid-cols-4">
+            <Text {...field} name="statureCm" label="Stature, cm" type="number" />
+            <Text {...field} name="massKg" label={`Mass, ${unit}`} type="number" />
+            <div className="sm:col-span-2">
+              <Text {...field} name="emergencyContact" label="Emergency contact" />
+            </div>
+            <div className="sm:col-span-2">
+              <Text {...field} name="kitAtHome" label="Kit at home, with commas" />
+            </div>
+            <Text {...field} name="consentOn" label="Agreed to keep health data on" type="date" />
+            <div className="sm:col-span-4">
+              <Text {...field} name="note" label="Note" />
+            </div>
+          </div>
+        </Section>
+        {newer && (
+          <section className="border-l-4 border-effort pl-4">
+            <h2>Changed in another window</h2>
+            <p>Yours was not saved over it and is still in the form. The other version:</p>
+            <pre className="my-2 max-h-60 overflow-auto whitespace-pre-wrap text-[0.94rem]">{JSON.stringify(newer.record, null, 1)}</pre>
+            <div className="flex gap-3">
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => {
+                  setRevision(newer.revision)
+                  setBase(newer.record)
+                  setNewer(undefined)
+                }}
+              >
+                Keep mine, then save
+              </button>
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => {
+                  reset(draftOf(unit, newer.record))
+                  setRevision(newer.revision)
+                  setBase(newer.record)
+                  setNewer(undefined)
+                }}
+              >
+                Take the other
+              </button>
+            </div>
+          </section>
         )}
-      </SaveBar>
+        <SaveBar label={stored ? 'Save' : 'Register'} saving={saving} message={errors.root?.message ?? saved} wrong={errors.root !== undefined}>
+          {!stored && (
+            <button type="button" className="quiet min-h-12" disabled={saving} onClick={submit(true)}>
+              Register and next
+            </button>
+          )}
+        </SaveBar>
+      </Awake>
     </form>
   )
 }
