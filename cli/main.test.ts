@@ -250,14 +250,15 @@ test('a log that names what the plan has not is refused with its place', () => {
   expect(stderr).toContain('$.sessions[0].blocks[0].block: the plan has no block "nowhere"')
 })
 
+/** The people of the example of whom nothing is asked: who has a question open takes no part until it is answered. */
+const withoutQuestions = () => {
+  const file = JSON.parse(readFileSync(path.join(EXAMPLES, 'people.json'), 'utf8'))
+  return written('open.json', { ...file, people: file.people.filter(({ name }: { name: string }) => name !== 'Runa') })
+}
+
 describe('compose', () => {
   const brief = (more: object) => ({ ...JSON.parse(readFileSync(path.join(EXAMPLES, 'brief.json'), 'utf8')), ...more })
   const people = path.join(EXAMPLES, 'people.json')
-  // who has a question open takes no part until it is answered
-  const withoutQuestions = () => {
-    const file = JSON.parse(readFileSync(people, 'utf8'))
-    return written('open.json', { ...file, people: file.people.filter(({ name }: { name: string }) => name !== 'Runa') })
-  }
 
   test('writes a class that the check finds safe for everybody', () => {
     const open = withoutQuestions()
@@ -275,7 +276,7 @@ describe('compose', () => {
     const file = written('impossible.json', brief({ places: ['seat'], pinned: ['down-and-up'], room: { floorWork: false } }))
     const { status, stdout } = cli('compose', '--brief', file, '--people', people, '--date', '2026-11-24')
     expect(status).toBe(1)
-    expect(stdout).toMatch(/There is no such class\.\n {2}down-and-up: /)
+    expect(stdout).toMatch(/There is no such class\.\n {2}Down to the .*: none of its versions is where this class may be\./)
   })
 
   test('a brief that is none is refused with its place', () => {
@@ -283,6 +284,50 @@ describe('compose', () => {
     expect(status).toBe(2)
     expect(stdout).toBe('')
     expect(stderr).toContain('$.minutes')
+  })
+})
+
+describe('repair and fit', () => {
+  const files = ['--class', path.join(EXAMPLES, 'class.json'), '--people', withoutQuestions(), '--date', '2026-11-24']
+
+  test('a class that fits is left as it is', () => {
+    const { status, stdout } = cli('repair', ...files)
+    expect([status, stdout.trim()]).toEqual([0, 'Everything fits: nothing to change.'])
+  })
+
+  test('without bands and with one version: one change, and the class that comes out is safe and needs none', () => {
+    const made = cli('repair', ...files, '--without', 'band', '--versions', '1', '--json')
+    expect(made.status).toBe(0)
+    const found = JSON.parse(made.stdout)
+    expect(found.troubles).toMatchObject([{ code: 'kit', kit: ['band'] }])
+    expect(found.mended).toHaveLength(1)
+    expect([found.left, found.kept]).toEqual([[], found.of - 1])
+    const checked = cli('check', '--class', written('mended.json', found.class), ...files.slice(2), '--json')
+    expect(checked.status).toBe(0)
+    expect(JSON.parse(checked.stdout).timeline.totalSeconds).toBe(found.seconds)
+    expect(cli('repair', ...files, '--without', 'band', '--versions', '1').stdout).toContain('The least change:')
+  })
+
+  test('another length, with what each step gives; one that cannot be reached ends with 1', () => {
+    const longer = cli('fit', ...files, '--minutes', '30', '--json')
+    expect(longer.status).toBe(0)
+    const found = JSON.parse(longer.stdout)
+    expect(found.seconds).toBeGreaterThan(30 * 60 - 91)
+    expect(found.seconds).toBeLessThanOrEqual(30 * 60)
+    expect(found.class.plan.promisedMinutes).toBe(30)
+    const longest = cli('fit', ...files, '--minutes', '120')
+    expect(longest.status).toBe(1)
+    expect(longest.stdout).toMatch(/nearest that can be reached|Nothing gets it there/)
+  })
+
+  test.each([
+    [['repair', ...files, '--without', 'balloon'], '--without: expected kit of'],
+    [['repair', ...files, '--versions', '9'], '--versions: expected 1 to 4, found "9"'],
+    [['fit', ...files], '--minutes: expected 5 to 120'],
+  ])('%j is refused', (words, said) => {
+    const { status, stdout, stderr } = cli(...words)
+    expect([status, stdout]).toEqual([2, ''])
+    expect(stderr).toContain(said)
   })
 })
 

@@ -3,8 +3,8 @@ import { parseArgs } from 'node:util'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
 import { isDay } from '@/core/client'
-import { briefFileSchema, compose, emptyPlan } from '@/core/compose'
-import { assessRoster, evaluate, inGroup, type RosterFacts, rehearse } from '@/core/evaluate'
+import { briefFileSchema, compose, emptyPlan, fitted, repair } from '@/core/compose'
+import { assessRoster, evaluate, inGroup, type Judged, type RosterFacts, rehearse, troublesOf } from '@/core/evaluate'
 import {
   classFileSchema,
   type FileProblem,
@@ -18,11 +18,12 @@ import {
   reportOf,
   stretchesOf,
 } from '@/core/formats'
-import { checkPlan, libraryRepSeconds, problemText } from '@/core/plan'
+import { checkPlan, libraryRepSeconds, type Plan, problemText } from '@/core/plan'
 import { AssessmentError, assess, buildRuleBase, type RuleBase } from '@/core/safety'
 import { expand, forecastsOf, HOUSE_PACE, learnPace, type Pace } from '@/core/timing'
+import { KIT, type Kit } from '@/core/vocabulary'
 import { highsSolver, loadSolver } from '@/workers/highsSolver'
-import { composedText, rehearsalText, text, timeText } from './text'
+import { composedText, fitText, rehearsalText, repairText, text, timeText } from './text'
 
 /** Ends with exit code 2: bad input, with its place and what was expected; nothing is written. */
 class BadInput extends Error {
@@ -36,14 +37,19 @@ const USAGE = `Usage:
   time --class class.json [--pace pace.json] [--json]
   pace --class class.json --log led.json [--date YYYY-MM-DD]
   compose --brief brief.json --people people.json [--date YYYY-MM-DD] [--proposals 1-3] [--json]
+  repair --class class.json --people people.json [--without band,mat] [--versions 1-4] [--date YYYY-MM-DD] [--json]
+  fit --class class.json --people people.json --minutes 5-120 [--pace pace.json] [--date YYYY-MM-DD] [--json]
   simulate --class class.json --people people.json [--runs 10000] [--seed 1] [--pace pace.json] [--date YYYY-MM-DD] [--json]
   movements --json
   conditions --json
-Exit codes: 0 all have a safe option, 1 somebody has none or there is no such class, 2 bad input.`
+Exit codes: 0 all have a safe option, 1 somebody has none or there is no such class, 2 bad input; repair and fit: 1 where something does not fit in the end.`
 
 const options = {
   class: { type: 'string' },
   brief: { type: 'string' },
+  minutes: { type: 'string' },
+  without: { type: 'string' },
+  versions: { type: 'string' },
   runs: { type: 'string' },
   seed: { type: 'string' },
   proposals: { type: 'string' },
@@ -124,17 +130,53 @@ function paceOf(path: string | undefined): Pace {
   return parsed.file
 }
 
+/** A class of a file with the people of another, judged on a day. */
+function judgedOf(values: { class?: string; people?: string; pace?: string; date?: string }, change: (plan: Plan) => Plan = (plan) => plan): Judged {
+  const { file, plan: given } = classOf(values.class)
+  const plan = change(given)
+  const base = buildRuleBase(CONDITIONS)
+  const people = peopleOf(base, values.people, dayOf(values.date) ?? file.date ?? new Date().toISOString().slice(0, 10))
+  const { rates } = paceOf(values.pace)
+  const roster = assessRoster(base, people, plan, file.session)
+  return { plan, evaluation: evaluate(plan, roster, LIBRARY, rates), roster, catalogue: LIBRARY, rates }
+}
+
+const wholeNumber = (text: string | undefined, flag: string, least: number, most: number): number => {
+  const number = Number(text)
+  if (!Number.isInteger(number) || number < least || number > most) throw new BadInput([`--${flag}: expected ${least} to ${most}, found "${text}"`])
+  return number
+}
+
+/** The least change after which a class fits its people and what there is; nothing changed where it does already. */
+async function repaired(values: { class?: string; people?: string; date?: string; without?: string; versions?: string }) {
+  const without = values.without?.split(',') ?? []
+  const isKit = (one: string): one is Kit => (KIT as readonly string[]).includes(one)
+  for (const one of without) if (!isKit(one)) throw new BadInput([`--without: expected kit of ${KIT.join(', ')}, found "${one}"`])
+  const versions = values.versions === undefined ? undefined : wholeNumber(values.versions, 'versions', 1, 4)
+  const judged = judgedOf(values, (plan) => ({
+    ...plan,
+    ...(versions !== undefined && { tracks: versions }),
+    room: { ...plan.room, kit: plan.room.kit.filter((one) => !without.includes(one)), floorWork: plan.room.floorWork && !without.includes('mat') },
+  }))
+  const found = repair(judged, highsSolver(await loadSolver()))
+  return { judged, troubles: troublesOf(judged.plan, judged.evaluation), found }
+}
+
+/** A class in another length. */
+async function fitting(values: { class?: string; people?: string; date?: string; pace?: string; minutes?: string }) {
+  const minutes = wholeNumber(values.minutes, 'minutes', 5, 120)
+  const judged = judgedOf(values)
+  return { judged, found: fitted(judged, minutes, highsSolver(await loadSolver())) }
+}
+
 const MOST_RUNS = 100_000
 /** A class led many times on paper. */
 function simulated(values: { class?: string; people?: string; pace?: string; date?: string; runs?: string; seed?: string }) {
-  const { file, plan } = classOf(values.class)
-  const [runs, seed] = [Number(values.runs ?? 10_000), Number(values.seed ?? 1)]
-  if (!Number.isInteger(runs) || runs < 1 || runs > MOST_RUNS) throw new BadInput([`--runs: expected 1 to ${MOST_RUNS}, found "${values.runs}"`])
+  const runs = wholeNumber(values.runs ?? '10000', 'runs', 1, MOST_RUNS)
+  const seed = Number(values.seed ?? 1)
   if (!Number.isInteger(seed)) throw new BadInput([`--seed: expected a whole number, found "${values.seed}"`])
-  const base = buildRuleBase(CONDITIONS)
-  const people = peopleOf(base, values.people, dayOf(values.date) ?? file.date ?? new Date().toISOString().slice(0, 10))
-  const known = paceOf(values.pace)
-  return rehearse(plan, evaluate(plan, assessRoster(base, people, plan, file.session), LIBRARY, known.rates), known, runs, seed)
+  const { plan, evaluation } = judgedOf(values)
+  return rehearse(plan, evaluation, paceOf(values.pace), runs, seed)
 }
 
 /** The class in seconds at an instructor's pace, the house's when none is given, by phase, block and item. */
@@ -219,6 +261,29 @@ export async function run(argv: readonly string[], print: (line: string) => void
         )
       else print(composedText(made))
       return made.kind === 'proposals' ? 0 : 1
+    }
+    case 'repair': {
+      const { judged, troubles, found } = await repaired(values)
+      if (values.json) {
+        const { plan, evaluation, ...shown } = found ?? { ...judged, mended: [], left: [], warnings: [] }
+        json({
+          class: { format: 'velvet-step/class', version: 2, plan },
+          seconds: evaluation.timeline.totalSeconds,
+          troubles,
+          ...(found && { kept: found.kept, of: found.of }),
+          mended: shown.mended,
+          left: shown.left,
+          warnings: shown.warnings,
+        })
+      } else print(repairText(judged, troubles, found))
+      return found && found.left.length > 0 ? 1 : 0
+    }
+    case 'fit': {
+      const { judged, found } = await fitting(values)
+      const { plan, evaluation, edit: _edit, ...shown } = found
+      if (values.json) json({ class: { format: 'velvet-step/class', version: 2, plan }, seconds: evaluation.timeline.totalSeconds, ...shown })
+      else print(fitText(judged, found))
+      return found.isReached ? 0 : 1
     }
     case 'simulate': {
       const found = simulated(values)

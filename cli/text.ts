@@ -1,7 +1,14 @@
-import type { Composed } from '@/core/compose'
-import type { Rehearsal } from '@/core/evaluate'
+import { LIBRARY } from '@/content/movements'
+import type { Composed, Fitted, Repaired } from '@/core/compose'
+import type { Judged, Rehearsal, Trouble } from '@/core/evaluate'
 import { CAUTION, type Report } from '@/core/formats'
 import { clock, type Forecast, type Timeline } from '@/core/timing'
+import { concessionWords, givenUpWords, noWayWords, whyWords, wishWords } from '@/ui/compose/composeWords'
+import { blockName } from '@/ui/design/blockName'
+import { fittingWords, mendingWords, moreOrLess, priceWords, troublesTitle, troubleWords } from '@/ui/design/mendWords'
+import { warningWords } from '@/ui/fit/warningWords'
+import { list } from '@/ui/shell/list'
+import type { Names } from '@/workers/designerContract'
 
 const WORDS = { 'as-planned': 'as planned', modify: 'adjust', swap: 'swap', 'leave-out': 'sit out' } as const
 
@@ -49,26 +56,75 @@ export function text(report: Report): string {
   return [...lines, '', CAUTION].join('\n')
 }
 
+/** What movements and versions of the library are called. */
+const movementName = (id: string): string => LIBRARY.movements.find((movement) => movement.id === id)?.name ?? id
+const NAMES: Names = Object.fromEntries(LIBRARY.entries.map(({ movement, variant }) => [variant.id, { movement: movement.name, name: variant.name }]))
+const called = (variant: string): string => {
+  const names = NAMES[variant]
+  return names ? `${names.movement}, ${names.name.charAt(0).toLowerCase()}${names.name.slice(1)}` : variant
+}
+
 /** Composed classes, or why there is none, for reading on a terminal. */
 export function composedText(made: Composed): string {
   if (made.kind === 'unknown') return 'The search ended without an answer.'
   if (made.kind === 'impossible')
     return [
       'There is no such class.',
-      ...made.noWay.map(({ movement, because }) => `  ${movement}: ${JSON.stringify(because)}`),
-      ...(made.clash.length > 0 ? [`  These cannot be kept together: ${made.clash.map(({ wish }) => wish).join(', ')}`] : []),
-      ...made.clash.filter(({ by }) => by > 0).map(({ wish, by }) => `  nearest: ${wish} gives way by ${by}`),
+      ...made.noWay.map(({ movement, because }) => `  ${movementName(movement)}: ${noWayWords(because)}.`),
+      ...(made.clash.length > 0 ? [`  These cannot be kept together: ${list(made.clash.map(({ wish }) => wishWords(wish, movementName)))}.`] : []),
+      ...made.clash.filter(({ by }) => by > 0).map((concession) => `  The nearest: ${concessionWords(concession, movementName)}.`),
     ].join('\n')
   const lines = made.proposals.flatMap(({ plan, evaluation, why, givenUp, gap }, index) => [
     `Class ${index + 1}: ${clock(evaluation.timeline.totalSeconds)} of ${plan.promisedMinutes}:00, at most ${((gap ?? 0) * 100).toFixed(1)} % below the best there is.`,
-    ...evaluation.items.map(
-      ({ prescription: { item, dose }, seconds, shown }) =>
-        `  ${clock(seconds).padStart(6)}  ${item.variant} × ${dose.sets}${shown.length > 1 ? ` (beside it ${shown.slice(1).join(', ')})` : ''}: ${JSON.stringify(why[item.id])}`,
-    ),
-    ...givenUp.map((given) => `  given up: ${JSON.stringify(given)}`),
+    ...evaluation.items.map(({ prescription: { item, dose }, seconds, shown }) => {
+      const because = why[item.id]
+      const beside = shown.length > 1 ? ` (beside it ${list(shown.slice(1).map(called))})` : ''
+      return `  ${clock(seconds).padStart(6)}  ${called(item.variant ?? '')} × ${dose.sets}${beside}${because ? `: ${whyWords(because)}` : ''}`
+    }),
+    ...givenUp.map((given) => `  ${givenUpWords(given, movementName)}`),
     '',
   ])
   return [...lines, CAUTION].join('\n')
+}
+
+const itemNames = ({ evaluation }: Judged) => {
+  const names = new Map(evaluation.items.map(({ prescription }) => [prescription.item.id, prescription.entry?.movement.name ?? prescription.name]))
+  return (item: string) => names.get(item) ?? item
+}
+
+/** The least change after which a class fits, for reading on a terminal. */
+export function repairText(judged: Judged, troubles: readonly Trouble[], found: Repaired | undefined): string {
+  if (!found) return 'Everything fits: nothing to change.'
+  const nameOf = itemNames(judged)
+  return [
+    `${troublesTitle(troubles, {})}:`,
+    ...troubles.map((trouble) => `  ${troubleWords(trouble, nameOf, {})}`),
+    ...(found.mended.length > 0 ? ['The least change:'] : ['No small change of the plan mends it.']),
+    ...found.mended.map(({ item, does }) => `  ${mendingWords(does, nameOf(item), NAMES)}`),
+    `${found.kept} of ${found.of} stay as they are; ${clock(found.evaluation.timeline.totalSeconds)} in all.`,
+    ...found.left.map((trouble) => `Still: ${troubleWords(trouble, nameOf, {})}`),
+    ...found.warnings.map((warning) => `Then: ${warningWords(warning, nameOf, 'kg')}`),
+    '',
+    CAUTION,
+  ].join('\n')
+}
+
+/** A class in another length, for reading on a terminal. */
+export function fitText(judged: Judged, found: Fitted): string {
+  const { totalSeconds } = found.evaluation.timeline
+  const end = `${clock(totalSeconds)} of ${found.plan.promisedMinutes}:00`
+  if (found.steps.length === 0)
+    return found.isReached ? `It fits as it is: ${end}.` : `Nothing gets it there that leaves everybody as well off: ${end}.`
+  return [
+    ...found.steps.map(
+      ({ does, seconds }) =>
+        `${moreOrLess(seconds).padStart(7)}  ${fittingWords(does, itemNames(judged), (block) => blockName(judged.plan, block), NAMES)}`,
+    ),
+    ...priceWords(found),
+    `${end}${found.isReached ? '' : ': the nearest that can be reached so'}.`,
+    '',
+    CAUTION,
+  ].join('\n')
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`

@@ -3,14 +3,14 @@ import { expect, type Page } from '@playwright/test'
 import { test } from './hall'
 import { leadIt } from './register'
 
-const openClass = async (page: Page) => {
+const openClass = async (page: Page, title = 'Boathouse chairs') => {
   await page.goto('/')
-  await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()
+  await page.getByRole('link', { name: title, exact: true }).click()
   await expect(page.getByRole('button', { name: 'Lead this class' })).toBeVisible()
 }
 const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
   today: (page) => page.goto('/'),
-  class: openClass,
+  class: (page) => openClass(page),
   reasons: async (page) => {
     await openClass(page)
     await page
@@ -23,6 +23,14 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
     await openClass(page)
     await page.locator('tbody th button, main section li > button:first-child').nth(2).click()
     await expect(page.getByRole('list', { name: 'Ladder, gentlest first' })).toBeVisible()
+  },
+  'what does not fit': async (page) => {
+    await openClass(page, 'Long backs')
+    await page.getByRole('button', { name: 'The least change that mends it' }).click()
+    await page.getByLabel('Minutes').fill('30')
+    await page.getByRole('button', { name: 'Trim or stretch' }).click()
+    await expect(page.getByRole('list', { name: 'Steps to it' })).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Change the plan so' })).toBeVisible()
   },
   compose: async (page) => {
     await openClass(page)

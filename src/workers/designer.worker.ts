@@ -1,8 +1,18 @@
+import type { Solver } from '@/core/compose'
 import { answering } from './answering'
 import type { Request } from './designerContract'
 import { DesignerDesk } from './designerDesk'
 
 const desk = new DesignerDesk()
+
+let loading: Promise<Solver> | undefined
+/** Loaded when it is first needed: most classes are planned without it. */
+const solver = (): Promise<Solver> => {
+  loading ??= import('./highsSolver').then(async ({ highsSolver, loadSolver }) =>
+    highsSolver(await loadSolver({ locateFile: () => new URL('highs/runtime', import.meta.url).href })),
+  )
+  return loading
+}
 
 function answer(request: Request): unknown {
   switch (request.kind) {
@@ -26,6 +36,10 @@ function answer(request: Request): unknown {
       return desk.fill()
     case 'quality':
       return desk.quality(request.ask)
+    case 'mend':
+      return solver().then((found) => desk.mend(found))
+    case 'fit':
+      return solver().then((found) => desk.fit(request.ask, found))
     case 'order':
       return desk.order()
     case 'questions':

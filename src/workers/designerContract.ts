@@ -1,4 +1,5 @@
 import type { Drawing } from '@/core/body'
+import type { Fitted, Repaired } from '@/core/compose'
 import type { Quality } from '@/core/coverage'
 import type { Ceiling } from '@/core/effort'
 import type { ClassModel, FillOffer, OpenQuestion, OrderOffer, PersonEffort, Rehearsal, RosterFacts } from '@/core/evaluate'
@@ -120,6 +121,13 @@ export interface Shown {
 }
 type ModelAsk = { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience; house?: HouseRules }
 
+/** What versions are called, by their ids. */
+export type Names = Record<string, { movement: string; name: string }>
+/** The least change after which a class fits, for showing. */
+export type MendView = Omit<Repaired, 'plan' | 'evaluation'> & { seconds: number; names: Names }
+/** A class in another length, for showing. */
+export type FitView = Omit<Fitted, 'plan' | 'evaluation'> & { seconds: number; names: Names }
+
 /** What can be asked; each answer has the kind of its question. */
 export interface Questions {
   model: { ask: ModelAsk; answer: Shown }
@@ -131,7 +139,7 @@ export interface Questions {
   explain: { ask: { item: string; person: string }; answer: Explanation }
   ladder: { ask: { item: string }; answer: LadderView }
   /** what versions are called */
-  names: { ask: { ids: string[] }; answer: Record<string, { movement: string; name: string }> }
+  names: { ask: { ids: string[] }; answer: Names }
   /** figures of versions, for a list that is looked at */
   draw: { ask: { ids: string[] }; answer: Record<string, Drawing> }
   /** ways to fill a class that is shorter than it promises */
@@ -142,6 +150,10 @@ export interface Questions {
   quality: { ask: { quality: Quality }; answer: FillOffer | null }
   /** the class led many times on paper; null where the plan is not sound */
   rehearse: { ask: null; answer: Rehearsal | null }
+  /** the least change after which everybody has something to do with what is there; null where everything fits */
+  mend: { ask: null; answer: MendView | null }
+  /** the class in another length, min */
+  fit: { ask: { minutes: number }; answer: FitView | null }
   choices: { ask: { phase: string }; answer: Addable[] }
   questions: { ask: null; answer: ClassQuestion[] }
 }

@@ -3,6 +3,7 @@ import { BANDS } from '@/content/kit/bands'
 import { LIBRARY } from '@/content/movements'
 import { SPOKEN } from '@/content/movements/spoken'
 import { bodyOfStature, type Drawing, REFERENCE_BODY } from '@/core/body'
+import { fitted, repair, type Solver } from '@/core/compose'
 import { ceilingFor } from '@/core/effort'
 import {
   type AssessedPerson,
@@ -313,6 +314,23 @@ export class DesignerDesk {
   quality({ quality }: Questions['quality']['ask']): Questions['quality']['answer'] {
     const judged = this.judged()
     return (judged && qualityOffer(judged, quality)) ?? null
+  }
+
+  mend(solver: Solver): Questions['mend']['answer'] {
+    const judged = this.judged()
+    const found = judged && repair(judged, solver)
+    if (!found) return null
+    const { plan: _plan, evaluation, ...shown } = found
+    const variants = found.mended.flatMap(({ does }) => ('to' in does ? [does.from, does.to] : []))
+    return { ...shown, seconds: evaluation.timeline.totalSeconds, names: this.names({ ids: variants }) }
+  }
+
+  fit({ minutes }: Questions['fit']['ask'], solver: Solver): Questions['fit']['answer'] {
+    const judged = this.judged()
+    if (!judged) return null
+    const { plan: _plan, evaluation, ...shown } = fitted(judged, minutes, solver)
+    const variants = shown.steps.flatMap(({ does }) => (does.code === 'added' ? [does.variant] : []))
+    return { ...shown, seconds: evaluation.timeline.totalSeconds, names: this.names({ ids: variants }) }
   }
 
   private judged() {

@@ -5,4 +5,4 @@ import { JudgeDesk } from './judgeDesk'
 
 const desk = new JudgeDesk()
 
-parentPort?.on('message', (request: JudgeRequest) => parentPort?.postMessage(replyTo(request, (one) => desk.answer(one))))
+parentPort?.on('message', async (request: JudgeRequest) => parentPort?.postMessage(await replyTo(request, (one) => desk.answer(one))))

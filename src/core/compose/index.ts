@@ -9,12 +9,16 @@ export {
   PLACES,
   type Place,
 } from './brief'
+export { type Keepsake, leastLoss, type Step } from './choice'
 export { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash'
 export { type Composed, type ComposeOptions, compose, emptyPlan, frameOf, type GivenUp, PART_TITLES, type Proposal, type Why } from './compose'
+export { type Fitted, fitted } from './fit'
+export type { Fitting } from './fitSteps'
 export { firstClass, Scorer } from './heuristic'
 export { type Column, type Model, ModelWriter, type Row, type Solved, type SolveOptions, type Solver } from './lp'
 export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, secondsOf, sharesOf, worthOf } from './model'
 export { afterPart, orderCost, ordered } from './order'
+export { type Mending, type Repaired, repair } from './repair'
 export { GAP, type Progress, solveModel } from './solve'
 export { HARD_RPE, PARTS, type Part, type Way } from './way'
 export { waysOf } from './ways'

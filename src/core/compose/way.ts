@@ -43,7 +43,7 @@ export interface Way {
 }
 
 /** Effort that warm-up and cool-down stay under (rule base 5.5), 0 to 10. */
-const PART_RPE: Readonly<Record<Part, number>> = { 'warm-up': 3, main: 10, 'cool-down': 2 }
+export const PART_RPE: Readonly<Record<Part, number>> = { 'warm-up': 3, main: 10, 'cool-down': 2 }
 /** From this effort on work is hard for its muscles. */
 export const HARD_RPE = 5
 /** What a warm-up may do for longer than a set. */

@@ -88,6 +88,12 @@ function alonePlacements(plan: Plan, roster: Roster, items: readonly Prescriptio
   return new Map(items.map((planned) => [planned.item.id, placeGroup(roster.people, planned, catalogue.entries, plan.room).map(aloneOf)]))
 }
 
+/** The seconds of a class with the rests and pauses that its people need, without its judgement. */
+export function timelineOf(plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates): Timeline {
+  const items = prescriptionsOf(plan, catalogue)
+  return expand(plan, catalogue, pacingOf(roster.people, items, alonePlacements(plan, roster, items, catalogue)), rates)
+}
+
 /**
  * THE judgement of a class: plan × roster × catalogue, the room being the plan's and the day that of the roster. Items are decided in
  * order, each exact given the earlier ones: their versions make the minutes lying, sitting, standing and since aerobic work at which the
@@ -98,8 +104,7 @@ function alonePlacements(plan: Plan, roster: Roster, items: readonly Prescriptio
 export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates = HOUSE_RATES): Evaluation {
   const { people } = roster
   const items = prescriptionsOf(plan, catalogue)
-  const pacing = pacingOf(people, items, alonePlacements(plan, roster, items, catalogue))
-  const timeline = expand(plan, catalogue, pacing, rates)
+  const timeline = timelineOf(plan, roster, catalogue, rates)
   const { segments } = timeline
   const byId = new Map(items.map((planned) => [planned.item.id, planned]))
   const decided = new Map<string, readonly Use[]>()

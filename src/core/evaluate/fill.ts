@@ -1,6 +1,6 @@
 import { type Quality, qualityOf } from '../coverage'
 import { type CatalogueEntry, familyOf } from '../movement'
-import { aloneInBlock, type Block, type Edit, type Plan, partOf, prescriptionOf } from '../plan'
+import { aloneInBlock, type Block, type Edit, idsOf, type Plan, partOf, prescriptionOf } from '../plan'
 import type { Timeline } from '../timing'
 import { harmless, type Judged, rankOf } from './harmless'
 import { isAvailable, judgePlanned } from './options'
@@ -38,7 +38,7 @@ export function toFill({ promisedMinutes }: Pick<Plan, 'promisedMinutes'>, { tot
 }
 
 /** Versions that most of those who may take part today can do, the most wanted first: what the class lacks, then what it has least of. */
-function wanted({ plan, evaluation, roster, catalogue }: Judged, here: string | undefined, only?: Quality): CatalogueEntry[] {
+export function fillers({ plan, evaluation, roster, catalogue }: Judged, here: string | undefined, only?: Quality): CatalogueEntry[] {
   const inPlan = new Set(evaluation.items.map(({ prescription }) => prescription.movement))
   const have = new Set(evaluation.items.map(({ prescription }) => qualityOf(prescription.demands.purpose)))
   const worked = new Map<string, number>()
@@ -92,7 +92,8 @@ function wanted({ plan, evaluation, roster, catalogue }: Judged, here: string | 
   return found
 }
 
-const freeId = (used: ReadonlySet<string>, prefix: string): string => {
+/** An id that nothing of a plan has. */
+export const freeId = (used: ReadonlySet<string>, prefix: string): string => {
   let n = 1
   while (used.has(`${prefix}${n}`)) n += 1
   return `${prefix}${n}`
@@ -105,14 +106,14 @@ function movements(from: Judged, until: number): FillOffer | undefined {
   const last = phase.blocks.findLast((block) => block.format === 'straight')
   const there = phase.blocks.at(-1)?.items.at(-1)
   const here = there && familyOf(prescriptionOf(there, phase.blocks.at(-1)!, catalogue, plan.bpm).demands.basePosition)
-  const used = new Set(plan.phases.flatMap((one) => [one.id, ...one.blocks.flatMap((block) => [block.id, ...block.items.map(({ id }) => id)])]))
+  const used = idsOf(plan)
   const edits: Edit[] = []
   const names: string[] = []
   const added = new Set<string>()
   let now = plan
   let seconds = 0
   let block = last?.id
-  for (const entry of wanted(from, here)) {
+  for (const entry of fillers(from, here)) {
     if (names.length === MOST_MOVEMENTS) break
     const next: Edit[] = []
     const target = block ?? freeId(used, 'more')
@@ -176,9 +177,9 @@ export function fillOffers(from: Judged): FillOffer[] {
  */
 export function qualityOffer(from: Judged, quality: Quality): FillOffer | undefined {
   const { plan } = from
-  const used = new Set(plan.phases.flatMap((one) => [one.id, ...one.blocks.flatMap((block) => [block.id, ...block.items.map(({ id }) => id)])]))
+  const used = idsOf(plan)
   const item = freeId(used, 'q')
-  for (const entry of wanted(from, undefined, quality)) {
+  for (const entry of fillers(from, undefined, quality)) {
     const wants = entry.movement.phase === 'any' ? 'main' : entry.movement.phase
     const phase = plan.phases.findLast(({ kind }) => partOf(kind) === wants) ?? plan.phases.findLast(({ kind }) => partOf(kind) === 'main')
     const block = phase?.blocks.findLast(({ format }) => format === 'straight')

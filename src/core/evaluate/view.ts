@@ -23,6 +23,7 @@ import { toFill } from './fill'
 import { type KitNeed, kitList, kitMoves } from './kitList'
 import type { Placement } from './options'
 import type { OwnRest } from './pacing'
+import { type Trouble, troublesOf } from './troubles'
 import type { PlanWarning } from './warnings'
 
 /** How a cell of the fit grid reads. */
@@ -105,6 +106,8 @@ export interface ClassModel {
   timeline: Timeline
   tread: TreadLine
   warnings: PlanWarning[]
+  /** what does not go with its people, its room or its leader */
+  troubles: Trouble[]
   coverage: Coverage
   /** how hard it is expected to become */
   effort: EffortForecast
@@ -256,6 +259,7 @@ export function classModel(
     timeline,
     tread,
     warnings: [...warnings],
+    troubles: troublesOf(plan, { items, people }),
     coverage: coverageOf(
       plan,
       items.map(({ prescription }) => prescription),

@@ -93,6 +93,10 @@ export const withKnown = <P extends PlanDraft>(plan: P, knows: readonly string[]
 export const itemsOf = (plan: PlanDraft): { phase: Phase; block: Phase['blocks'][number]; item: Item }[] =>
   plan.phases.flatMap((phase) => phase.blocks.flatMap((block) => block.items.map((item) => ({ phase, block, item }))))
 
+/** Every id of a plan: of its phases, blocks and items. */
+export const idsOf = ({ phases }: PlanDraft): Set<string> =>
+  new Set(phases.flatMap((phase) => [phase.id, ...phase.blocks.flatMap(({ id, items }) => [id, ...items.map((item) => item.id)])]))
+
 /** Ids under which items are judged and logged: their own, and those of versions in which single sets are done. */
 export const rowIds = (plan: PlanDraft): string[] =>
   itemsOf(plan).flatMap(({ item }) => [item.id, ...setVersions(item).map((_, at) => setVersionId(item.id, at))])

@@ -47,6 +47,8 @@ export const classes = pgTable(
     studioId: studioId(),
     plan: jsonb().$type<PlanDraft>().notNull(),
     revision: integer().notNull().default(1),
+    /** when the plan was last changed: what is newer has changed since it was planned */
+    plannedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
     /** counts the changes of who belongs to it */
     rosterRevision: integer().notNull().default(1),
     /** what the rules of that time said when the class was last looked at, so that a change of the rules can be told once */

@@ -1,4 +1,4 @@
-import { and, asc, eq, gte, isNull, ne, sql } from 'drizzle-orm'
+import { and, asc, eq, gte, isNull, ne, notInArray, sql } from 'drizzle-orm'
 import type { Day } from '@/core/client'
 import type { JudgedClass } from '@/core/evaluate'
 import { atHour, type ClassCalendar, calendarSchema, type PlanDraft, planSchema } from '@/core/plan'
@@ -70,7 +70,6 @@ export async function addClass(
   await db.insert(classes).values({ ...row, studioId })
 }
 
-/** @throws StaleError with the newer plan when `revision` is not the present one */
 /**
  * Saves a plan. Sessions of today and later that are open and not begun follow it; one that was begun keeps the plan it began with.
  *
@@ -88,7 +87,7 @@ export const savePlan = (
   db.transaction(async (tx) => {
     const [row] = await tx
       .update(classes)
-      .set({ plan, revision: revision + 1, updatedAt: new Date() })
+      .set({ plan, revision: revision + 1, plannedAt: sql`now()`, updatedAt: sql`now()` })
       .where(and(eq(classes.studioId, studioId), eq(classes.id, id), eq(classes.revision, revision)))
       .returning({ revision: classes.revision })
     if (!row) {
@@ -172,8 +171,16 @@ export async function setPlaces(
       studioId,
       places.map(({ clientId }) => clientId),
     )
-    await tx.delete(rosterEntries).where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId)))
-    if (places.length > 0) await tx.insert(rosterEntries).values(places.map((one) => ({ ...one, studioId, classId })))
+    const ids = places.map(({ clientId }) => clientId)
+    await tx
+      .delete(rosterEntries)
+      .where(and(eq(rosterEntries.studioId, studioId), eq(rosterEntries.classId, classId), notInArray(rosterEntries.clientId, ids)))
+    // who stays is no newer for it
+    if (places.length > 0)
+      await tx
+        .insert(rosterEntries)
+        .values(places.map((one) => ({ ...one, studioId, classId })))
+        .onConflictDoUpdate({ target: [rosterEntries.classId, rosterEntries.clientId], set: { place: sql`excluded.place` } })
     return kept.revision
   })
 }

@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import { type ClientRecord, clientSchema } from '@/core/client'
 import { among } from '../db/among'
 import type { Database } from '../db/connection'
@@ -67,7 +67,7 @@ export async function addClients(db: Database, studioId: string, rows: readonly 
 export async function saveClient(db: Database, studioId: string, id: string, revision: number, record: ClientRecord): Promise<number> {
   const [row] = await db
     .update(clients)
-    .set({ record, revision: revision + 1, updatedAt: new Date() })
+    .set({ record, revision: revision + 1, updatedAt: sql`now()` })
     .where(and(eq(clients.studioId, studioId), eq(clients.id, id), eq(clients.revision, revision)))
     .returning({ revision: clients.revision })
   if (row) return row.revision

@@ -97,13 +97,13 @@ export async function eraseHealth(db: Database, studioId: string, id: string, da
     const { record, revision } = await getClient(tx, studioId, id)
     await tx
       .update(clients)
-      .set({ record: withoutHealth(record, day), revision: revision + 1, updatedAt: new Date() })
+      .set({ record: withoutHealth(record, day), revision: revision + 1, updatedAt: sql`now()` })
       .where(and(eq(clients.studioId, studioId), eq(clients.id, id)))
     for (const table of [letters, screenings, overrules, logEntries, logChanges, rosterEntries])
       await tx.delete(table).where(and(eq(table.studioId, studioId), eq(table.clientId, id)))
     await tx
       .update(attendances)
-      .set({ checkIn: null, exertion: null, painDuring: null, painNextDay: null, note: null, marks: null, updatedAt: new Date() })
+      .set({ checkIn: null, exertion: null, painDuring: null, painNextDay: null, note: null, marks: null, updatedAt: sql`now()` })
       .where(and(eq(attendances.studioId, studioId), eq(attendances.clientId, id)))
     await unname(tx, studioId, id)
     const said = { what: 'health' as const, erasedAt: new Date() }

@@ -8,6 +8,7 @@ import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openMemory } from '../db/connection'
 import { clients as clientTable } from '../db/schema'
+import * as changedSince from './changedSince'
 import * as checkIns from './checkIns'
 import * as classes from './classes'
 import * as clients from './clients'
@@ -127,6 +128,7 @@ beforeAll(async () => {
 afterAll(() => held.close())
 
 const REPOSITORIES = {
+  changedSince,
   checkIns,
   classes,
   clients,
@@ -157,6 +159,7 @@ const TRIES: Record<string, Call | Call[]> = {
   'checkIns.checkInsOn': () => checkIns.checkInsOn(db(), mine.studio, [theirs.client], DAY),
   'checkIns.saidBetween': () => checkIns.saidBetween(db(), mine.studio, [theirs.client], DAY, DAY),
   'checkIns.attendedDays': async () => [...(await checkIns.attendedDays(db(), mine.studio, [theirs.client], DAY)).values()].flat(),
+  'changedSince.changedSince': () => changedSince.changedSince(db(), mine.studio, theirs.class, DAY),
   'classes.getClass': () => classes.getClass(db(), mine.studio, theirs.class),
   'classes.savePlan': () => classes.savePlan(db(), mine.studio, theirs.class, 1, { ...plan, title: 'stolen' }, '2026-11-24'),
   'classes.rosterOf': () => classes.rosterOf(db(), mine.studio, theirs.class),

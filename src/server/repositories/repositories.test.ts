@@ -10,6 +10,7 @@ import { classes, clients, ownMovements, screenings } from '../db/schema'
 import { loadDemo } from '../demo'
 import { studioLibrary } from '../library'
 import { NotFoundError, StaleError } from '../stale'
+import { changedSince } from './changedSince'
 import { attendedDays, checkInsOn, notSince } from './checkIns'
 import { addClass, getClass, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster } from './classes'
 import { addClient, getClient, listClients, saveClient } from './clients'
@@ -94,6 +95,25 @@ describe.each(engines)('%s', (_name, open) => {
     )
     expect(outcomes.filter(({ status }) => status === 'fulfilled')).toHaveLength(1)
     expect((await getClass(held.db, studio, id)).revision).toBe(2)
+  })
+
+  test('what is newer than a plan: who joined, whose record was changed, what was said at the door; and nothing once it is planned anew', async () => {
+    const id = await aClass()
+    const [there, changed, asked, fresh] = [randomUUID(), randomUUID(), randomUUID(), randomUUID()]
+    for (const client of [there, changed, asked, fresh]) await addClient(held.db, studio, client, person('Ida'))
+    const since = async (day = '2026-11-24') => Object.fromEntries(await changedSince(held.db, studio, id, day))
+    await setRoster(held.db, studio, id, [there, changed, asked])
+    await savePlan(held.db, studio, id, 1, { ...plan, title: 'Planned' }, '2026-11-24')
+    expect(await since()).toEqual({})
+    await saveClient(held.db, studio, changed, 1, person('Ida, changed'))
+    await setRoster(held.db, studio, id, [there, changed, asked, fresh])
+    const { id: session } = await openSession(held.db, studio, randomUUID(), id, '2026-11-24')
+    await setCheckIn(held.db, studio, session, asked, 0, { presence: 'present', checkIn: { painNow: 3 } })
+    // who was on the list stays as old as they were, and the door of one day is not that of another
+    expect(await since()).toEqual({ [changed]: 'record', [asked]: 'today', [fresh]: 'new' })
+    expect(await since('2026-12-01')).toEqual({ [changed]: 'record', [fresh]: 'new' })
+    await savePlan(held.db, studio, id, 2, { ...plan, title: 'Planned anew' }, '2026-11-24')
+    expect(await since('2026-12-01')).toEqual({})
   })
 
   test('the roster of a class is replaced whole', async () => {

@@ -1,4 +1,4 @@
-import { and, desc, eq } from 'drizzle-orm'
+import { and, desc, eq, sql } from 'drizzle-orm'
 import { type Answers, answersSchema, type ClientRecord, clientSchema } from '@/core/client'
 import type { Database } from '../db/connection'
 import { clients, screenings } from '../db/schema'
@@ -37,7 +37,7 @@ async function changeClient(tx: Transaction, studioId: string, clientId: string,
   const record = change(clientSchema.parse(row.record), row.revision)
   await tx
     .update(clients)
-    .set({ record, revision: row.revision + 1, updatedAt: new Date() })
+    .set({ record, revision: row.revision + 1, updatedAt: sql`now()` })
     .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)))
 }
 

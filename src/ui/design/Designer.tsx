@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
+import type { Since } from '@/core/evaluate'
 import { type Edit, type PhaseKind, type PlanDraft, wholeItem } from '@/core/plan'
 import { clock, type Experience, type SegmentKind, segmentAt } from '@/core/timing'
 import type { HouseRules } from '@/core/vocabulary'
@@ -31,6 +32,7 @@ import { usePlanKeys } from './usePlanKeys'
 
 // what opens over the class, and its shape on a phone, is loaded when it is asked for
 const ClassTools = dynamic(() => import('./ClassTools').then((one) => one.ClassTools))
+const MendStrip = dynamic(() => import('./MendStrip').then((one) => one.MendStrip))
 const FitList = dynamic(() => import('./FitList').then((one) => one.FitList))
 const OverruleList = dynamic(() => import('../fit/OverruleList').then((one) => one.OverruleList))
 const QuestionsSheet = dynamic(() => import('./QuestionsSheet').then((one) => one.QuestionsSheet))
@@ -78,6 +80,8 @@ interface Props {
   plan: PlanDraft
   revision: number
   people: WorkerPerson[]
+  /** what of people is newer than the plan */
+  since: Record<string, Since>
   own: StoredOwn[]
   experience: Experience
   house: HouseRules
@@ -100,6 +104,7 @@ export function Designer({
   plan: startPlan,
   revision,
   people,
+  since,
   own,
   experience,
   house,
@@ -276,6 +281,7 @@ export function Designer({
         says={momentWords}
       />
       {at !== undefined && <p className="-mt-1 text-[0.94rem] text-soft">{momentWords}</p>}
+      {model.troubles.length > 0 && <MendStrip model={model} since={since} ask={ask} onEdit={edit} />}
       {notBegun && (
         <p role="alert" className="wrong">
           {notBegun}

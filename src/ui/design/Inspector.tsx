@@ -8,6 +8,7 @@ import { Reasons } from '../fit/Reasons'
 import { AddPanel } from './AddPanel'
 import { BlockPanel } from './BlockPanel'
 import { FillOffers } from './FillOffers'
+import { FitLength } from './FitLength'
 import { ItemPanel } from './ItemPanel'
 import { ManyPanel } from './ManyPanel'
 import { movedBlock, movedItem, movedPhase } from './moves'
@@ -81,6 +82,7 @@ export function Inspector({ id, day, plan, model, beside, selected, ask, edit, o
     return (
       <OverviewPanel plan={plan} model={model} ask={ask} onEdit={edit}>
         {children}
+        <FitLength plan={plan} model={model} ask={ask} onEdit={edit} />
         <FillOffers model={model} ask={ask} onEdit={edit} />
         <OrderOffers model={model} ask={ask} onEdit={edit} />
       </OverviewPanel>

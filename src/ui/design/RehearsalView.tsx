@@ -1,8 +1,8 @@
 import type { ClassModel } from '@/core/evaluate'
 import type { PlanDraft } from '@/core/plan'
-import { formatLabel } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
+import { blockName } from './blockName'
 import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
@@ -24,11 +24,6 @@ export function RehearsalView({
 }) {
   const { found, busy, askFor } = useAskedFor(model, () => ask('rehearse', null))
   if (model.items.length === 0) return null
-  const blockOf = (id: string) => {
-    const phase = plan.phases.find(({ blocks }) => blocks.some((one) => one.id === id))
-    const block = phase?.blocks.find((one) => one.id === id)
-    return block ? `“${block.title || phase?.title || formatLabel(block.format)}”` : id
-  }
   const over = found?.people.filter(({ chance }) => chance >= WORTH_SAYING).toSorted((a, b) => b.chance - a.chance) ?? []
   return (
     <section aria-label="Led on paper">
@@ -47,7 +42,7 @@ export function RehearsalView({
             then.
           </p>
           {found.spreadBy.length > 0 && (
-            <p>What makes the end uncertain: {list(found.spreadBy.map(({ block, share }) => `${blockOf(block)} (${percent(share)})`))}.</p>
+            <p>What makes the end uncertain: {list(found.spreadBy.map(({ block, share }) => `${blockName(plan, block)} (${percent(share)})`))}.</p>
           )}
           {over.map(({ id, name, chance, seconds, item }) => (
             <p key={id} className="border-l-4 border-effort pl-2">

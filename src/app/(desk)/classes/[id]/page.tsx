@@ -3,6 +3,7 @@ import { noteClass } from '@/server/changedRules'
 import { groupOn } from '@/server/experience'
 import { askClass } from '@/server/judging'
 import { studioLibrary } from '@/server/library'
+import { changedSince } from '@/server/repositories/changedSince'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
 import { overrulesOf } from '@/server/repositories/overrules'
 import { callNames } from '@/server/roster'
@@ -24,11 +25,12 @@ export default async function ClassPage({
   const { db, studio, id, found: stored } = await named(params, getClass)
   const { day: asked, add } = await searchParams
   const day = shownDay(studio, stored, asked)
-  const [shelf, places, rostered, roster] = await Promise.all([
+  const [shelf, places, rostered, roster, since] = await Promise.all([
     studioLibrary(db, studio.id),
     placesOf(db, studio.id, id),
     rosterRevision(db, studio.id, id),
     rosterOf(db, studio.id, id),
+    changedSince(db, studio.id, id, day),
   ])
   const { people, experience } = await groupOn(db, studio, { roster, day, classId: id })
   const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people, experience })
@@ -67,6 +69,7 @@ export default async function ClassPage({
       plan={stored.plan}
       revision={stored.revision}
       people={people}
+      since={Object.fromEntries(since)}
       own={shelf.own}
       experience={experience}
       house={studio.settings.houseRules}

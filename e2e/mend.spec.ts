@@ -1,0 +1,75 @@
+import { expect, type Page } from '@playwright/test'
+import { test } from './hall'
+
+const open = async (page: Page, title: string) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: title, exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Lead this class' })).toBeVisible()
+}
+const rows = (page: Page) => page.locator('tr[data-item]')
+
+test('what does not fit is said, with the least change that mends it: one step, kept, and taken back', async ({ page }) => {
+  await open(page, 'Long backs')
+  const strip = page.getByRole('region', { name: 'What does not fit' })
+  await expect(strip).toContainText('One thing does not fit: Verity has nothing to do in hamstring stretch.')
+  const before = await rows(page).allTextContents()
+  await strip.getByRole('button', { name: 'The least change that mends it' }).click()
+  await expect(strip.getByRole('list', { name: 'What would be other' }).getByRole('listitem')).toHaveCount(1)
+  await expect(strip).toContainText('16 of 17 stay as they are')
+  await strip.getByRole('button', { name: 'Change the plan so' }).click()
+  await expect(strip).toHaveCount(0)
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  const after = await rows(page).allTextContents()
+  expect(after).toHaveLength(before.length)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(strip).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+})
+
+test('bands that are gone: the strip names what needs them, and the plan does without', async ({ page }) => {
+  await open(page, 'Bones and balance')
+  const strip = page.getByRole('region', { name: 'What does not fit' })
+  await expect(strip).toHaveCount(0)
+  await page.getByRole('button', { name: 'Class and room' }).click()
+  await page.getByRole('checkbox', { name: 'bands', exact: true }).uncheck()
+  await page.keyboard.press('Escape')
+  await expect(strip).toContainText('need bands, which this room does not have.')
+  await strip.getByRole('button', { name: 'The least change that mends it' }).click()
+  await strip.getByRole('button', { name: 'Change the plan so' }).click()
+  await expect(strip).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+})
+
+test('something said at the door: the strip says that it was said there', async ({ page }) => {
+  await open(page, 'Long backs')
+  const onItsDay = `${new URL(page.url()).pathname}?day=2026-12-03`
+  await page.goto(onItsDay)
+  await page.getByRole('button', { name: 'At the door' }).click()
+  await page.getByRole('button', { name: 'Something of today, Verity' }).click()
+  await page.getByRole('button', { name: /^Slept badly/ }).click()
+  await page.getByRole('link', { name: 'What it changes' }).click()
+  await page.getByRole('listitem').filter({ hasText: 'Verity' }).first().waitFor()
+  await page.goto(onItsDay)
+  await expect(page.getByRole('region', { name: 'What does not fit' })).toContainText(
+    'One thing has changed since you planned: Verity, after what was said at the door, has nothing to do',
+  )
+})
+
+test('a class in another length: each step with its seconds and what it costs, one edit, and back', async ({ page }) => {
+  await open(page, 'Bones and balance')
+  const length = page.getByRole('region', { name: 'Another length' })
+  await expect(page.getByText(/of 40:00/)).toBeVisible()
+  await length.getByLabel('Minutes').fill('30')
+  await length.getByRole('button', { name: 'Trim or stretch' }).click()
+  const steps = length.getByRole('list', { name: 'Steps to it' }).getByRole('listitem')
+  await expect(steps.first()).toContainText(/−\d+:\d\d/)
+  await expect(length).toContainText(/Strength \d+:\d\d → \d+:\d\d/)
+  await length.getByRole('button', { name: /^Do that, (29|28):/ }).click()
+  await expect(page.getByText(/of 30:00/)).toBeVisible()
+  await expect(page.getByText('longer than promised')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText(/of 40:00/)).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+})

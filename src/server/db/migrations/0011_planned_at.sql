@@ -1,0 +1,1 @@
+ALTER TABLE "class" ADD COLUMN "planned_at" timestamp with time zone DEFAULT now() NOT NULL;
