@@ -47,6 +47,9 @@ test('a class is composed for its people, kept in part, taken into the plan as o
   expect(rows).toBeGreaterThan(6)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('rowheader')).toHaveCount(0)
+  // what was wished stands there the next time
+  await page.getByRole('link', { name: 'Compose' }).click()
+  await expect(page.getByLabel('New, at most')).toHaveValue('40')
 })
 
 test('a brief that cannot be kept says which wishes clash, and what the nearest class would be', async ({ page }) => {

@@ -50,6 +50,21 @@ export const briefSchema = z.strictObject({
   pinned: z.array(movement).max(20).default([]),
   banned: z.array(movement).max(200).default([]),
 })
+/** What of a brief is kept with a class: what was wished. Length, room, people and what was done lately are those of the day it is opened again. */
+export const wishesSchema = briefSchema
+  .pick({
+    goals: true,
+    areas: true,
+    everyday: true,
+    level: true,
+    places: true,
+    mostFloorTrips: true,
+    mostNew: true,
+    pinned: true,
+    banned: true,
+  })
+  .strip()
+export type Wishes = z.output<typeof wishesSchema>
 /** A brief as a file. */
 export const briefFileSchema = briefSchema.extend({ format: z.literal('velvet-step/brief') })
 export type ClassBrief = z.output<typeof briefSchema>

@@ -8,6 +8,8 @@ export {
   LEVELS,
   PLACES,
   type Place,
+  type Wishes,
+  wishesSchema,
 } from './brief'
 export { type Keepsake, leastLoss, type Step } from './choice'
 export { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash'

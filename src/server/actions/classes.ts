@@ -1,11 +1,12 @@
 'use server'
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
+import { wishesSchema } from '@/core/compose'
 import { calendarSchema, checkPlan, type PlanDraft, planSchema, problemText, timeSchema } from '@/core/plan'
 import { type TreadLine, treadLine } from '@/core/timing'
 import type { Database } from '../db/connection'
 import { studioLibrary } from '../library'
-import { addClass, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
+import { addClass, keepWishes, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
 import { getClients } from '../repositories/clients'
 import { once } from '../repositories/requests'
 import { copyClass, eraseClass as erase, putBackClass as putBack, removeClass as remove, saveTime, type TimeOfClass } from '../repositories/timetable'
@@ -52,6 +53,16 @@ export async function createClass(input: unknown): Promise<Outcome<{ id: string 
       }
       return { id }
     })
+  })
+}
+
+const wishedSchema = z.strictObject({ id: idSchema, wishes: wishesSchema })
+/** Keeps with a class what it was composed for, so that it is there the next time: of the brief what was wished. */
+export async function keepBrief(input: unknown): Promise<Outcome<object>> {
+  return answer(wishedSchema, input, async ({ id, wishes }) => {
+    const { db, studio } = await here()
+    await keepWishes(db, studio.id, id, wishes)
+    return {}
   })
 }
 

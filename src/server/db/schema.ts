@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm'
 import { bigint, customType, date, index, integer, jsonb, pgTable, primaryKey, real, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
 import type { Answers, CheckIn, ClientRecord, OverruleRecord } from '@/core/client'
+import type { Wishes } from '@/core/compose'
 import type { JudgedClass } from '@/core/evaluate'
 import type { ClassNotes, LeadEvent, LedView, LogMark, LogSide, LogValue, Presence, SAID_WITH, Said } from '@/core/lead'
 import type { OwnMovement } from '@/core/movement'
@@ -49,6 +50,8 @@ export const classes = pgTable(
     revision: integer().notNull().default(1),
     /** when the plan was last changed: what is newer has changed since it was planned */
     plannedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+    /** what was last wished of it when it was composed; null = never composed */
+    brief: jsonb().$type<Wishes>(),
     /** counts the changes of who belongs to it */
     rosterRevision: integer().notNull().default(1),
     /** what the rules of that time said when the class was last looked at, so that a change of the rules can be told once */

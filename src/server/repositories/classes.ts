@@ -1,5 +1,6 @@
 import { and, asc, eq, gte, isNull, ne, notInArray, sql } from 'drizzle-orm'
 import type { Day } from '@/core/client'
+import { type Wishes, wishesSchema } from '@/core/compose'
 import type { JudgedClass } from '@/core/evaluate'
 import { atHour, type ClassCalendar, calendarSchema, type PlanDraft, planSchema } from '@/core/plan'
 import type { Database } from '../db/connection'
@@ -217,4 +218,23 @@ export async function keepJudged(db: Database, studioId: string, id: string, jud
     .update(classes)
     .set({ judged })
     .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
+}
+
+/** What was last wished of a class; null when it was never composed, or what is kept can no longer be read: then the brief is filled anew. */
+export async function wishesOf(db: Database, studioId: string, id: string): Promise<Wishes | null> {
+  const [row] = await db
+    .select({ brief: classes.brief })
+    .from(classes)
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, id)))
+  return wishesSchema.safeParse(row?.brief).data ?? null
+}
+
+/** @throws NotFoundError when there is no such class */
+export async function keepWishes(db: Database, studioId: string, id: string, brief: Wishes): Promise<void> {
+  const [row] = await db
+    .update(classes)
+    .set({ brief })
+    .where(and(eq(classes.studioId, studioId), eq(classes.id, id), isNull(classes.removedAt)))
+    .returning({ id: classes.id })
+  if (!row) throw new NotFoundError('class', id)
 }

@@ -3,6 +3,7 @@ import { eq, sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
 import { clientSchema, overruleSchema } from '@/core/client'
+import { wishesSchema } from '@/core/compose'
 import type { LedView } from '@/core/lead'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
@@ -162,6 +163,8 @@ const TRIES: Record<string, Call | Call[]> = {
   'changedSince.changedSince': () => changedSince.changedSince(db(), mine.studio, theirs.class, DAY),
   'classes.getClass': () => classes.getClass(db(), mine.studio, theirs.class),
   'classes.savePlan': () => classes.savePlan(db(), mine.studio, theirs.class, 1, { ...plan, title: 'stolen' }, '2026-11-24'),
+  'classes.wishesOf': () => classes.wishesOf(db(), mine.studio, theirs.class),
+  'classes.keepWishes': () => classes.keepWishes(db(), mine.studio, theirs.class, wishesSchema.parse({})),
   'classes.rosterOf': () => classes.rosterOf(db(), mine.studio, theirs.class),
   'classes.placesOf': () => classes.placesOf(db(), mine.studio, theirs.class),
   'classes.rosterRevision': () => classes.rosterRevision(db(), mine.studio, theirs.class),

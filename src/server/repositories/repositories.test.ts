@@ -3,6 +3,7 @@ import { sql } from 'drizzle-orm'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { LIBRARY } from '@/content/movements'
 import { type ClientRecord, checkInSchema, clientSchema, overruleSchema, overrulesOn } from '@/core/client'
+import { briefSchema, wishesSchema } from '@/core/compose'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
 import { type Connection, openMemory, openServer } from '../db/connection'
@@ -12,7 +13,7 @@ import { studioLibrary } from '../library'
 import { NotFoundError, StaleError } from '../stale'
 import { changedSince } from './changedSince'
 import { attendedDays, checkInsOn, notSince } from './checkIns'
-import { addClass, getClass, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster } from './classes'
+import { addClass, getClass, keepWishes, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster, wishesOf } from './classes'
 import { addClient, getClient, listClients, saveClient } from './clients'
 import { eraseClient, eraseHealth } from './erasing'
 import { traceOf } from './history'
@@ -114,6 +115,17 @@ describe.each(engines)('%s', (_name, open) => {
     expect(await since('2026-12-01')).toEqual({ [changed]: 'record', [fresh]: 'new' })
     await savePlan(held.db, studio, id, 2, { ...plan, title: 'Planned anew' }, '2026-11-24')
     expect(await since('2026-12-01')).toEqual({})
+  })
+
+  test('what was wished of a class is kept with it, and of a brief no more than that', async () => {
+    const id = await aClass()
+    expect(await wishesOf(held.db, studio, id)).toBeNull()
+    const brief = briefSchema.parse({ version: 1, title: 'Seats', minutes: 30, goals: { balance: 3 }, banned: ['plank'], lately: ['march'] })
+    await keepWishes(held.db, studio, id, wishesSchema.parse(brief))
+    const kept = await wishesOf(held.db, studio, id)
+    expect(kept).toMatchObject({ goals: { balance: 3, strength: 0 }, banned: ['plank'] })
+    expect(kept).not.toHaveProperty('lately')
+    await expect(keepWishes(held.db, studio, randomUUID(), kept!)).rejects.toThrow(NotFoundError)
   })
 
   test('the roster of a class is replaced whole', async () => {

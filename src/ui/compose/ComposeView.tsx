@@ -4,8 +4,10 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { ClassBrief } from '@/core/compose'
 import type { Rates } from '@/core/timing'
+import { keepBrief } from '@/server/actions/classes'
 import type { ProposalView, ProposedItem } from '@/workers/composerContract'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
+import { answered, refusalWords } from '../shell/answered'
 import { list } from '../shell/list'
 import { BriefForm } from './BriefForm'
 import { keepComposed } from './composed'
@@ -52,6 +54,13 @@ export function ComposeView({ id, day, start, people, own, rates, movements }: P
   const nameOf = (movement: string) => movements.find((one) => one.id === movement)?.name ?? movement
   const busy = composing.state === 'looking'
   const shown = proposals.length > 0 ? proposals : first ? [first] : []
+  const [notKept, setNotKept] = useState('')
+  /** Composes for what is wished, and keeps the wishes with the class. */
+  const composeWished = async () => {
+    begin(brief)
+    const outcome = await answered(keepBrief({ id, wishes: brief }))
+    setNotKept(outcome.ok ? '' : `The brief is not kept: ${refusalWords(outcome)}`)
+  }
   const begin = (of: ClassBrief) => {
     setBrief(of)
     compose(ask(of))
@@ -94,7 +103,7 @@ export function ComposeView({ id, day, start, people, own, rates, movements }: P
       <div className="grid gap-6 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <div>
           <div className="sticky top-0 z-10 flex flex-wrap items-center gap-2 bg-paper py-2">
-            <button type="button" className="action" disabled={busy} onClick={() => begin(brief)}>
+            <button type="button" className="action" disabled={busy} onClick={composeWished}>
               Compose
             </button>
             {busy && (
@@ -108,6 +117,7 @@ export function ComposeView({ id, day, start, people, own, rates, movements }: P
               </button>
             )}
           </div>
+          {notKept && <p className="wrong">{notKept}</p>}
           <BriefForm brief={brief} movements={movements} onChange={(change) => setBrief((now) => ({ ...now, ...change }))} />
         </div>
         <div className="min-w-0">

@@ -1,7 +1,7 @@
-import { BRIEF_MINUTES, briefSchema } from '@/core/compose'
+import { BRIEF_MINUTES, briefSchema, type Place } from '@/core/compose'
 import { groupOn, latelyIn } from '@/server/experience'
 import { studioLibrary } from '@/server/library'
-import { getClass, rosterOf } from '@/server/repositories/classes'
+import { getClass, rosterOf, wishesOf } from '@/server/repositories/classes'
 import { shownDay } from '@/server/studio'
 import { ComposeView } from '@/ui/compose/ComposeView'
 import { dayWords } from '@/ui/shell/days'
@@ -12,23 +12,31 @@ export const metadata = { title: 'Compose' }
 export default async function ComposePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
   const { db, studio, id, found: stored } = await named(params, getClass)
   const day = shownDay(studio, stored, (await searchParams).day)
-  const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, id)])
+  const [shelf, roster, wishes] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, id), wishesOf(db, studio.id, id)])
   const [{ people, experience }, lately] = await Promise.all([
     groupOn(db, studio, { roster, day, classId: id }),
     latelyIn(db, studio.id, id, day, shelf.catalogue),
   ])
   const { plan } = stored
-  const places = ['seat', 'stand', ...(plan.room.floorWork ? ['floor'] : []), ...(plan.room.kit.includes('bed') ? ['bed'] : [])] as (
-    | 'seat'
-    | 'stand'
-    | 'floor'
-    | 'bed'
-  )[]
+  const there: Place[] = [
+    'seat',
+    'stand',
+    ...(plan.room.floorWork ? (['floor'] as const) : []),
+    ...(plan.room.kit.includes('bed') ? (['bed'] as const) : []),
+  ]
+  // what was wished the last time, as far as the room and the library still have it
+  const wished = wishes?.places.filter((place) => there.includes(place)) ?? []
+  const places = wished.length > 0 ? wished : there
+  const known = new Set(shelf.catalogue.movements.map((movement) => movement.id))
+  const stillKnown = (movements: readonly string[] = []) => movements.filter((movement) => known.has(movement))
   return (
     <ComposeView
       id={id}
       day={dayWords(day)}
       start={briefSchema.parse({
+        ...wishes,
+        pinned: stillKnown(wishes?.pinned),
+        banned: stillKnown(wishes?.banned),
         version: 1,
         title: plan.title,
         minutes: Math.min(BRIEF_MINUTES.most, Math.max(BRIEF_MINUTES.least, plan.promisedMinutes)),
