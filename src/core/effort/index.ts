@@ -10,4 +10,4 @@ export {
   talkTest,
 } from './ceiling'
 export { type Answering, capacityMet, DELAY_SECONDS, effortAt, type Kinetics, kineticsOf, shareAfter, steadyShare } from './kinetics'
-export { CAPACITY_SD, type Piece, type SimulateOptions, type Simulation, shareOf, simulate, type Taking } from './simulate'
+export { CAPACITY_SD, type Passed, type Piece, type SimulateOptions, type Simulation, shareOf, simulate, type Taking } from './simulate'

@@ -65,6 +65,20 @@ describe('a class led many times', () => {
     expect(Math.abs(ends[10_000]! / forecast - 1)).toBeLessThan(0.03)
   })
 
+  test('the ceiling of a pulse is passed as a cap at the same share is, and nothing is said of it where there is none', () => {
+    const pulseShare = shareOf(5)
+    const [both, none, higher] = run(CLASS, [
+      somebody(CLASS, { pulseShare }),
+      somebody(CLASS),
+      somebody(CLASS, { pulseShare: Math.min(1, pulseShare * 1.1) }),
+    ]).people
+    const { chance, seconds, piece } = both!
+    expect(chance).toBeGreaterThan(0)
+    expect(both!.pulse).toEqual({ chance, seconds, piece })
+    expect(none!.pulse).toBeUndefined()
+    expect(higher!.pulse!.chance).toBeLessThan(higher!.chance)
+  })
+
   test('on the same random numbers more rest never raises the mean peak', () =>
     fc.assert(
       fc.property(

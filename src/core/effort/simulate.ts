@@ -21,21 +21,29 @@ export interface Taking {
   start: number
   /** effort that they should not pass, 0 to 10 */
   cap: number
+  /** share of the reserve at which the pulse meets its ceiling, where one may be counted on */
+  pulseShare?: number
+}
+
+/** How a limit is passed. */
+export interface Passed {
+  /** share of runs in which it is passed at all */
+  chance: number
+  /** s above it, in the middle of the runs that pass it */
+  seconds: number
+  /** piece in which it is passed first most often */
+  piece?: number
 }
 
 export interface Simulation {
   /** s, ascending */
   ends: Float64Array
-  people: {
-    /** share of runs in which the cap is passed at all */
-    chance: number
-    /** s above it, in the middle of the runs that pass it */
-    seconds: number
+  people: (Passed & {
     /** mean over the runs of the highest effort, 0 to 10 */
     meanPeak: number
-    /** piece in which it is passed first most often */
-    piece?: number
-  }[]
+    /** the same of the ceiling of the pulse, where there is one */
+    pulse?: Passed
+  })[]
   /** stretches by how much of the spread of the end is theirs, 0 to 1, most first */
   spreadBy: { stretch: number; share: number }[]
 }
@@ -81,6 +89,31 @@ export function shareOf(effort: number): number {
 }
 const quantile = (sorted: Float64Array, at: number): number => sorted[Math.min(sorted.length - 1, Math.floor(at * sorted.length))] ?? 0
 
+/** In how many runs a limit was passed, for how long, and where first. */
+class Counted {
+  private readonly seconds: number[] = []
+  private readonly first: Int32Array
+  constructor(pieces: number) {
+    this.first = new Int32Array(pieces)
+  }
+
+  /** @param first piece in which it is passed in this run, below 0 = in none */
+  note(first: number, seconds: number): void {
+    if (first < 0) return
+    this.seconds.push(seconds)
+    this.first[first]!++
+  }
+
+  of(runs: number): Passed {
+    const most = this.first.reduce((best, many, index) => (many > (this.first[best] ?? 0) ? index : best), 0)
+    return {
+      chance: this.seconds.length / runs,
+      seconds: quantile(Float64Array.from(this.seconds).toSorted(), 0.5),
+      ...(this.seconds.length > 0 && { piece: most }),
+    }
+  }
+}
+
 /**
  * A class led many times: lengths drawn from what is not known of the pace, pulse and effort by first-order kinetics, each piece in closed form.
  * The same for the same random numbers; estimates throughout.
@@ -98,7 +131,9 @@ export function simulate(
   const factors = new Float64Array(3 * Math.max(1, spreads.length)).fill(1)
   const own = new Float64Array(stretches)
   const capShares = people.map(({ cap }) => shareOf(cap))
-  const over = people.map(() => ({ runs: 0, seconds: [] as number[], peaks: 0, first: new Int32Array(pieces.length) }))
+  // a share that is never passed, where there is no ceiling
+  const pulseShares = people.map(({ pulseShare = Number.POSITIVE_INFINITY }) => pulseShare)
+  const over = people.map(() => ({ peaks: 0, cap: new Counted(pieces.length), pulse: new Counted(pieces.length) }))
   for (let run = 0; run < runs; run++) {
     for (const [index, lower] of triangles.entries()) {
       const [a, b, c] = [normal(random), normal(random), normal(random)]
@@ -123,12 +158,15 @@ export function simulate(
       const { targets, start } = people[person]!
       const { onSec, offSec } = people[person]!.kinetics
       const capShare = capShares[person]!
+      const pulseShare = pulseShares[person]!
       const able = Math.exp(capacity * normal(random))
       const found = over[person]!
       let share = start
       let peak = 0
       let seconds = 0
       let first = -1
+      let pulseSeconds = 0
+      let pulseFirst = -1
       for (let index = 0; index < pieces.length; index++) {
         // somebody of more capacity settles at a smaller share of it
         const target = Math.min(1, targets[index]! / able)
@@ -139,13 +177,14 @@ export function simulate(
           seconds += lengths[index]!
           if (first < 0) first = index
         }
+        if (share > pulseShare) {
+          pulseSeconds += lengths[index]!
+          if (pulseFirst < 0) pulseFirst = index
+        }
       }
       found.peaks += effortAt(peak)
-      if (first >= 0) {
-        found.runs++
-        found.seconds.push(seconds)
-        found.first[first]!++
-      }
+      found.cap.note(first, seconds)
+      found.pulse.note(pulseFirst, pulseSeconds)
     }
   }
   const mean = ends.reduce((sum, end) => sum + end, 0) / runs
@@ -159,15 +198,11 @@ export function simulate(
     .sort((a, b) => b.share - a.share || a.stretch - b.stretch)
   return {
     ends: ends.toSorted(),
-    people: over.map(({ runs: passed, seconds, peaks, first }) => {
-      const most = first.reduce((best, many, index) => (many > (first[best] ?? 0) ? index : best), 0)
-      return {
-        chance: passed / runs,
-        seconds: quantile(Float64Array.from(seconds).toSorted(), 0.5),
-        meanPeak: peaks / runs,
-        ...(passed > 0 && { piece: most }),
-      }
-    }),
+    people: over.map(({ peaks, cap, pulse }, person) => ({
+      ...cap.of(runs),
+      meanPeak: peaks / runs,
+      ...(people[person]!.pulseShare !== undefined && { pulse: pulse.of(runs) }),
+    })),
     spreadBy,
   }
 }

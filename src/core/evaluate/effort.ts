@@ -139,8 +139,26 @@ function courseOf(segments: readonly Segment[], { kinetics, targets, asked, star
   return { efforts, shares }
 }
 
+/**
+ * The ceiling of somebody's pulse in a class, and what their pulse is, beats a minute: `least` at rest in this room, and up to `rise` more at all of
+ * their reserve (rule base 3.6). Undefined where a pulse may not be counted on, or none was measured at rest.
+ */
+export function pulseCeiling(
+  assessment: EvaluatedPerson['assessment'],
+  plan: Pick<PlanDraft, 'school' | 'ceilingBpm' | 'room'>,
+): { bpm: number; least: number; rise: number } | undefined {
+  const { person, response } = assessment
+  const ceiling = ceilingFor(assessment, plan.school, { typedBpm: plan.ceilingBpm })
+  if (ceiling.kind !== 'pulse' || person.restHr < 0) return undefined
+  return {
+    bpm: ceiling.bpm,
+    least: person.restHr + (plan.room.tempC > HOT_C ? HOT_BPM : 0),
+    rise: (response.rise ?? 1) * (maximumBy(DEFAULT_FORMULA, person.age) - person.restHr),
+  }
+}
+
 function personEffort({ assessment }: EvaluatedPerson, plan: PlanDraft, segments: readonly Segment[], { efforts, shares }: Course): PersonEffort {
-  const { person, response, limits } = assessment
+  const { limits } = assessment
   const cap = limits.rpeCap.value
   const found: PersonEffort = { peak: 0, peakAtSeconds: 0, overSeconds: 0 }
   let worst = cap
@@ -153,12 +171,8 @@ function personEffort({ assessment }: EvaluatedPerson, plan: PlanDraft, segments
       found.overItem = item
     }
   }
-  const ceiling = ceilingFor(assessment, plan.school, { typedBpm: plan.ceilingBpm })
-  const rest = person.restHr
-  if (ceiling.kind === 'pulse' && rest >= 0) {
-    const rise = Math.max(0, ...shares) * (response.rise ?? 1) * (maximumBy(DEFAULT_FORMULA, person.age) - rest)
-    found.pulse = { peak: Math.round(rest + rise + (plan.room.tempC > HOT_C ? HOT_BPM : 0)), ceiling: ceiling.bpm }
-  }
+  const ceiling = pulseCeiling(assessment, plan)
+  if (ceiling) found.pulse = { peak: Math.round(ceiling.least + Math.max(0, ...shares) * ceiling.rise), ceiling: ceiling.bpm }
   return { ...found, overSeconds: Math.round(found.overSeconds) }
 }
 

@@ -1,9 +1,16 @@
-import { simulate } from '../effort'
+import { type Passed, simulate } from '../effort'
 import type { Plan } from '../plan'
 import { NOISE_SD, type Pace, piecesOf } from '../timing'
-import { generator } from '../vocabulary'
-import { answersOf } from './effort'
+import { generator, groupedBy } from '../vocabulary'
+import { answersOf, pulseCeiling } from './effort'
 import type { Evaluation } from './evaluate'
+
+/** How a limit is passed: share of the runs, s above it in the middle of these, and the item in which it is passed first most often. */
+export interface PassedIn {
+  chance: number
+  seconds: number
+  item?: string
+}
 
 /** What many runs of a class say; estimates throughout. */
 export interface Rehearsal {
@@ -15,7 +22,17 @@ export interface Rehearsal {
   onTime: number
   /** chance that all of it, the cool-down too, is over when the promise is */
   whole: number
-  people: { id: string; name: string; chance: number; seconds: number; meanPeak: number; item?: string }[]
+  /** ends by half minutes, as shares of the runs */
+  ends: { fromSeconds: number; share: number }[]
+  people: (PassedIn & {
+    id: string
+    name: string
+    meanPeak: number
+    /** the ceiling of their pulse by the school of the class, beats a minute, where one may be counted on */
+    pulse?: PassedIn & { bpm: number }
+  })[]
+  /** movements whose first words take longer than what comes before their work, the worst first */
+  tight: { item: string; needSeconds: number; haveSeconds: number }[]
   /** blocks that spread the end most, with their share of it */
   spreadBy: { block: string; share: number }[]
 }
@@ -24,6 +41,35 @@ const MINUTE = 60
 const MOST_SPREAD = 3
 /** Blocks with less of the spread are not worth a word. */
 const LEAST_SHARE = 0.02
+
+const HALF_MINUTE = 30
+function byHalfMinutes(ends: Float64Array): Rehearsal['ends'] {
+  const counts = groupedBy([...ends], (end) => Math.floor(end / HALF_MINUTE))
+  const [first, last] = [Math.min(...counts.keys()), Math.max(...counts.keys())]
+  return Array.from({ length: last - first + 1 }, (_, index) => ({
+    fromSeconds: (first + index) * HALF_MINUTE,
+    share: (counts.get(first + index)?.length ?? 0) / ends.length,
+  }))
+}
+
+/** Words that an instructor says in a second: a house estimate. */
+const WORDS_A_SECOND = 2.5
+const wordsOf = (cue: string): number => cue.split(/\s+/).filter(Boolean).length
+
+/** Where the words to get into a movement, and for a new one what to do, take longer than what comes before its work. */
+function tightWords({ familiar }: Plan, { items, timeline: { segments } }: Evaluation): Rehearsal['tight'] {
+  return items
+    .flatMap(({ prescription: { item, entry, movement } }) => {
+      const first = segments.findIndex(({ kind, item: of }) => kind === 'work' && of === item.id)
+      if (!entry || first < 0) return []
+      const { setup, do: how } = entry.variant.cues
+      const before = segments.slice(0, first)
+      const haveSeconds = before.slice(before.findLastIndex(({ kind }) => kind === 'work') + 1).reduce((sum, { seconds }) => sum + seconds, 0)
+      const needSeconds = (wordsOf(setup) + (familiar.includes(movement) ? 0 : wordsOf(how))) / WORDS_A_SECOND
+      return needSeconds > haveSeconds ? [{ item: item.id, needSeconds: Math.ceil(needSeconds), haveSeconds: Math.round(haveSeconds) }] : []
+    })
+    .sort((a, b) => b.needSeconds - b.haveSeconds - (a.needSeconds - a.haveSeconds))
+}
 
 /**
  * The class led many times on paper.
@@ -38,13 +84,21 @@ export function rehearse(plan: Plan, evaluation: Evaluation, pace: Pace, runs: n
     plan.phases.flatMap((phase) => phase.blocks),
     pace,
   )
-  const taking = answersOf(evaluation).flatMap((answer, person) => (answer ? [{ answer, person }] : []))
+  const taking = answersOf(evaluation).flatMap((answer, person) => {
+    if (!answer) return []
+    const ceiling = pulseCeiling(people[person]!.assessment, plan)
+    return [{ answer: { ...answer, ...(ceiling && { pulseShare: (ceiling.bpm - ceiling.least) / ceiling.rise }) }, person, ceiling }]
+  })
   const simulated = simulate(
     pieces,
     taking.map(({ answer }) => answer),
     { runs, random: generator(seed), spreads, noise: NOISE_SD },
   )
   const { ends } = simulated
+  const passedIn = ({ chance, seconds, piece }: Passed): PassedIn => {
+    const item = piece === undefined ? undefined : timeline.segments[piece]?.item
+    return { chance, seconds: Math.round(seconds), ...(item !== undefined && { item }) }
+  }
   const promisedSeconds = plan.promisedMinutes * MINUTE
   const share = (holds: (end: number) => boolean) => ends.filter(holds).length / runs
   const at = (part: number) => Math.round(ends[Math.min(runs - 1, Math.floor(part * runs))] ?? 0)
@@ -54,11 +108,13 @@ export function rehearse(plan: Plan, evaluation: Evaluation, pace: Pace, runs: n
     end: { low: at(0.1), middle: at(0.5), high: at(0.9), mean: Math.round(ends.reduce((sum, end) => sum + end, 0) / runs) },
     onTime: share((end) => Math.abs(end - promisedSeconds) <= MINUTE),
     whole: share((end) => end <= promisedSeconds),
-    people: simulated.people.map(({ chance, seconds, meanPeak, piece }, index) => {
-      const { id, name } = people[taking[index]!.person]!
-      const item = piece === undefined ? undefined : timeline.segments[piece]?.item
-      return { id, name, chance, seconds: Math.round(seconds), meanPeak, ...(item !== undefined && { item }) }
+    ends: byHalfMinutes(ends),
+    people: simulated.people.map(({ meanPeak, pulse, ...cap }, index) => {
+      const { person, ceiling } = taking[index]!
+      const { id, name } = people[person]!
+      return { id, name, meanPeak, ...passedIn(cap), ...(pulse && ceiling && { pulse: { bpm: ceiling.bpm, ...passedIn(pulse) } }) }
     }),
+    tight: tightWords(plan, evaluation),
     spreadBy: simulated.spreadBy
       .filter((one) => one.share >= LEAST_SHARE)
       .slice(0, MOST_SPREAD)

@@ -1,3 +1,4 @@
+import dynamic from 'next/dynamic'
 import type { ClassModel } from '@/core/evaluate'
 import type { PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
@@ -6,9 +7,13 @@ import { blockName } from './blockName'
 import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
+// a chart is large: fetched when there is something to draw
+const EndsChart = dynamic(() => import('./EndsChart'))
+
 /** Passing a cap in fewer runs than these is not worth a word. */
 const WORTH_SAYING = 0.1
-const percent = (share: number): string => `${Math.round(share * 100)} %`
+const MOST_TIGHT = 4
+const percent = (share: number): string => `${Math.round(share * 100)}\u00a0%`
 
 /** The class led ten thousand times on paper: when it ends, what makes that uncertain, and who is likely to be asked for too much. */
 export function RehearsalView({
@@ -24,6 +29,7 @@ export function RehearsalView({
 }) {
   const { found, busy, askFor } = useAskedFor(model, () => ask('rehearse', null))
   if (model.items.length === 0) return null
+  const fast = found?.people.flatMap(({ id, name, pulse }) => (pulse && pulse.chance >= WORTH_SAYING ? [{ id, name, ...pulse }] : [])) ?? []
   const over = found?.people.filter(({ chance }) => chance >= WORTH_SAYING).toSorted((a, b) => b.chance - a.chance) ?? []
   return (
     <section aria-label="Led on paper">
@@ -41,6 +47,9 @@ export function RehearsalView({
             {clock(found.end.high)}. {percent(found.onTime)} end within a minute of the promise; in {percent(found.whole)} the cool-down is over by
             then.
           </p>
+          <div role="img" aria-label="How many runs end when, by half minutes, beside the promise">
+            <EndsChart ends={found.ends} promisedSeconds={found.promisedSeconds} />
+          </div>
           {found.spreadBy.length > 0 && (
             <p>What makes the end uncertain: {list(found.spreadBy.map(({ block, share }) => `${blockName(plan, block)} (${percent(share)})`))}.</p>
           )}
@@ -50,6 +59,23 @@ export function RehearsalView({
               about {clock(seconds)}.
             </p>
           ))}
+          {fast.map(({ id, name, bpm, chance, seconds, item }) => (
+            <p key={id} className="border-l-4 border-effort pl-2">
+              The pulse of <b>{name}</b> passes {bpm} in {percent(chance)} of the runs{item ? `, first in ${nameOf(item).toLowerCase()}` : ''}, for
+              about {clock(seconds)}.
+            </p>
+          ))}
+          {found.tight.length > 0 && (
+            <p>
+              Too little time to speak before{' '}
+              {list(
+                found.tight
+                  .slice(0, MOST_TIGHT)
+                  .map(({ item, needSeconds, haveSeconds }) => `${nameOf(item).toLowerCase()} (${needSeconds} s of words in ${haveSeconds} s)`),
+              )}
+              {found.tight.length > MOST_TIGHT ? ` and ${found.tight.length - MOST_TIGHT} more` : ''}: say it while what comes before is still on.
+            </p>
+          )}
           <p className="text-soft">
             Estimates: lengths from {model.pace.classes > 0 ? 'your pace' : 'the house’s estimates'} and how far classes stray from it, effort from
             age, health and energy.
