@@ -8,6 +8,7 @@ import { blockName } from '@/ui/design/blockName'
 import { fittingWords, mendingWords, moreOrLess, priceWords, troublesTitle, troubleWords } from '@/ui/design/mendWords'
 import { warningWords } from '@/ui/fit/warningWords'
 import { list } from '@/ui/shell/list'
+import { percent } from '@/ui/shell/percent'
 import type { Names } from '@/workers/designerContract'
 
 const WORDS = { 'as-planned': 'as planned', modify: 'adjust', swap: 'swap', 'leave-out': 'sit out' } as const
@@ -126,8 +127,6 @@ export function fitText(judged: Judged, found: Fitted): string {
     CAUTION,
   ].join('\n')
 }
-
-const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 /** Many runs of a class for reading on a terminal. */
 export function rehearsalText({ runs, promisedSeconds, end, onTime, whole, people, spreadBy }: Rehearsal): string {

@@ -6,7 +6,20 @@ import { DEMO_CLASSES, demoPeople } from '../src/content/demo'
 import { LIBRARY } from '../src/content/movements'
 import { draw, REFERENCE_BODY, solve } from '../src/core/body'
 import { clientSchema, factsOn } from '../src/core/client'
-import { briefSchema, buildModel, compose, emptyPlan, firstClass, frameOf, solveModel, type Way, waysOf, worthOf } from '../src/core/compose'
+import {
+  briefSchema,
+  buildModel,
+  compose,
+  emptyPlan,
+  firstClass,
+  fitted,
+  frameOf,
+  repair,
+  solveModel,
+  type Way,
+  waysOf,
+  worthOf,
+} from '../src/core/compose'
 import { assessRoster, classModel, evaluate, inGroup, placeGroup, type Roster, rehearse, sessionOf, tracksFor } from '../src/core/evaluate'
 import { itemsOf, type Plan, planSchema, prescriptionOf, soundPlan } from '../src/core/plan'
 import {
@@ -20,7 +33,7 @@ import {
   SESSION_NAMES,
   sessionDefaults,
 } from '../src/core/safety'
-import { expand, HOUSE_PACE } from '../src/core/timing'
+import { expand, HOUSE_PACE, HOUSE_RATES } from '../src/core/timing'
 import { ROOM_KIT } from '../src/core/vocabulary'
 import { highsSolver, loadSolver } from '../src/workers/highsSolver'
 import { BENCH_PLAN } from './benchPlan'
@@ -223,6 +236,37 @@ rows.push({
   measured: said(taken(() => rehearse(hour, led, HOUSE_PACE, 10_000, 1))),
   budget: '3 s',
 })
+
+// the same class without bands and on its chairs, and in another length
+const bare = planOf({ ...BENCH_PLAN, promisedMinutes: 60, room: { ...BENCH_PLAN.room, kit: ['support', 'wall'], floorWork: false } })
+const judgedOf = (plan: Plan, roster: Roster) => ({
+  plan,
+  evaluation: evaluate(plan, roster, LIBRARY),
+  roster,
+  catalogue: LIBRARY,
+  rates: HOUSE_RATES,
+})
+for (const state of ['cold', 'warm']) {
+  let kept = ''
+  const mending = taken(() => {
+    const found = repair(judgedOf(bare, takingPart(bare, 20)), solver)
+    kept = found ? `${found.kept} of ${found.of} kept, ${found.left.length} left` : 'nothing to mend'
+  })
+  rows.push({ what: `repair: no kit and no floor, 20 people, ${state}`, measured: `${said(mending)}, ${kept}`, budget: '' })
+}
+const whole = judgedOf(hour, crowd)
+for (const minutes of [45, 90]) {
+  let end = ''
+  const length = taken(() => {
+    const found = fitted(whole, minutes, solver)
+    end = `${(found.evaluation.timeline.totalSeconds / 60).toFixed(1)} min in ${found.steps.length} steps`
+  })
+  rows.push({
+    what: `another length: ${(led.timeline.totalSeconds / 60).toFixed(0)} to ${minutes} min`,
+    measured: `${said(length)}, ${end}`,
+    budget: '',
+  })
+}
 
 const drawn = LIBRARY.entries.slice(0, 60)
 row(

@@ -2,6 +2,7 @@ import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { Concession, GivenUp, NoWay, Place, Why } from '@/core/compose'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
 import { list, sentence } from '../shell/list'
+import { percent } from '../shell/percent'
 
 export const PLACE_WORDS: Record<Place, string> = { seat: 'on the chair', stand: 'on the feet', floor: 'on the floor', bed: 'on a bed' }
 
@@ -29,7 +30,7 @@ export function whyWords(why: Why): string {
 export function givenUpWords(given: GivenUp, nameOf: (movement: string) => string): string {
   switch (given.code) {
     case 'goal':
-      return `${sentence(QUALITY_WORDS[given.quality])} is at ${Math.round(given.share * 100)} % of the wish.`
+      return `${sentence(QUALITY_WORDS[given.quality])} is at ${percent(given.share)} of the wish.`
     case 'area':
       return `Nothing works the ${MUSCLE_WORDS[given.muscle]} first.`
     case 'serves':

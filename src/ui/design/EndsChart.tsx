@@ -2,8 +2,7 @@
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { Rehearsal } from '@/core/evaluate'
 import { clock } from '@/core/timing'
-
-const percent = (share: number): string => `${Math.round(share * 100)}\u00a0%`
+import { percent } from '../shell/percent'
 
 /** When a class ends, run by run, about its promise; the words beside it say the same. */
 export default function EndsChart({ ends, promisedSeconds }: Pick<Rehearsal, 'ends' | 'promisedSeconds'>) {

@@ -3,6 +3,7 @@ import type { ClassModel } from '@/core/evaluate'
 import type { PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
+import { percent } from '../shell/percent'
 import { blockName } from './blockName'
 import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
@@ -13,7 +14,6 @@ const EndsChart = dynamic(() => import('./EndsChart'))
 /** Passing a cap in fewer runs than these is not worth a word. */
 const WORTH_SAYING = 0.1
 const MOST_TIGHT = 4
-const percent = (share: number): string => `${Math.round(share * 100)}\u00a0%`
 
 /** The class led ten thousand times on paper: when it ends, what makes that uncertain, and who is likely to be asked for too much. */
 export function RehearsalView({
