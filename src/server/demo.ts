@@ -1,4 +1,5 @@
 import { DEMO_CLASSES, DEMO_FORMS, DEMO_VENUE, type DemoClass, type DemoForm, demoPeople } from '@/content/demo'
+import { BANDS } from '@/content/kit/bands'
 import { LIBRARY } from '@/content/movements'
 import { FORM } from '@/content/screening/form'
 import {
@@ -17,7 +18,7 @@ import {
   screen,
   weekdayOf,
 } from '@/core/client'
-import { assessRoster, evaluate } from '@/core/evaluate'
+import { assessRoster, evaluate, ownBand } from '@/core/evaluate'
 import { type Instructor, ledBy, ledStretches } from '@/core/lead'
 import { SLOT } from '@/core/movement'
 import { itemsOf, movementIdOf, movementsOf, planSchema, soundPlan, withKnown } from '@/core/plan'
@@ -163,7 +164,8 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
           const use = uses[index]
           const kg = use?.kind === 'does' ? (use.option.judgement.settled.demands[SLOT.externalLoadKg] ?? 0) : 0
           const variant = use?.kind === 'does' ? use.option.id : 'rest'
-          return came ? [{ clientId: id, item: prescription.item.id, variant, kg: kg > 0 ? kg : null, side: null }] : []
+          const band = use?.kind === 'does' && use.option.entry ? ownBand(use.option.entry, roster[index]!.record, kg, BANDS)?.band.id : undefined
+          return came ? [{ clientId: id, item: prescription.item.id, variant, kg: kg > 0 ? kg : null, side: null, band: band ?? null }] : []
         }),
       )
       const rows = people.map(({ id, came }) => {

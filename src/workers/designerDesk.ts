@@ -2,7 +2,7 @@ import { CONDITIONS } from '@/content/conditions'
 import { BANDS } from '@/content/kit/bands'
 import { LIBRARY } from '@/content/movements'
 import { SPOKEN } from '@/content/movements/spoken'
-import { bodyOfStature, type Drawing, REFERENCE_BODY } from '@/core/body'
+import type { Drawing } from '@/core/body'
 import { fitted, repair, type Solver } from '@/core/compose'
 import { ceilingFor } from '@/core/effort'
 import {
@@ -19,6 +19,7 @@ import {
   missingKit,
   openQuestions,
   orderOffers,
+  ownBand,
   place,
   qualityOffer,
   type Roster,
@@ -29,7 +30,7 @@ import {
   withOwnLoad,
 } from '@/core/evaluate'
 import { reasonOf } from '@/core/formats'
-import { bandFor, type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, SLOT, sayable } from '@/core/movement'
+import { type Catalogue, type CatalogueEntry, describePicture, familyOf, ladderOf, SLOT, sayable } from '@/core/movement'
 import {
   aloneInBlock,
   LEVEL_LETTERS,
@@ -226,7 +227,7 @@ export class DesignerDesk {
     if (!entry || !holdsLoad(entry)) return {}
     const ownKg = ownLoads?.[planned.movement]
     const kg = use?.kind === 'does' ? (use.option.judgement.settled.demands[SLOT.externalLoadKg] ?? 0) : planned.dose.loadKg
-    const advice = bandFor(entry.variant, bodyOfStature(statureCm ?? REFERENCE_BODY.stature * 100), kg, BANDS)
+    const advice = ownBand(entry, { statureCm }, kg, BANDS)
     const band = advice && {
       name: advice.band.name,
       gripCm: Math.round(advice.usedM * 100),

@@ -1,4 +1,5 @@
 import { CONDITIONS } from '@/content/conditions'
+import { BANDS } from '@/content/kit/bands'
 import { assessRoster, cellsOf, type Evaluation, evaluate } from '@/core/evaluate'
 import { ledView } from '@/core/lead'
 import type { Catalogue } from '@/core/movement'
@@ -76,7 +77,7 @@ export class JudgeDesk {
 
   led(ask: Ask<'led'>): Answer<'led'> {
     const evaluated = this.evaluated(ask)
-    return 'problem' in evaluated ? evaluated : ledView(evaluated.plan, evaluated.evaluation, this.catalogue, ask.masses)
+    return 'problem' in evaluated ? evaluated : ledView(evaluated.plan, evaluated.evaluation, this.catalogue, ask.masses, BANDS)
   }
 
   cells(ask: Ask<'cells'>): Answer<'cells'> {

@@ -1,9 +1,10 @@
-import { type Band, bodyOfStature, REFERENCE_BODY } from '../body'
-import { bandFor, SLOT } from '../movement'
+import type { Band } from '../body'
+import { SLOT } from '../movement'
 import { handedOut, kitKey, type Prescription } from '../plan'
 import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
 import type { Evaluation } from './evaluate'
+import { ownBand } from './ownLoads'
 
 /** One kind of kit that a class uses: how much of it, and when it is needed. */
 export interface KitNeed {
@@ -60,9 +61,7 @@ export function kitList({ items, people }: Pick<Evaluation, 'items' | 'people'>,
           const { entry, judgement } = use.option
           const kg = judgement.settled.demands[SLOT.externalLoadKg] ?? 0
           if (!entry) return [{ kit: planned.kit, kg }]
-          const height = people[person]!.statureCm
-          const advice = bandFor(entry.variant, height === undefined ? REFERENCE_BODY : bodyOfStature(height), kg, bands)
-          return [{ kit: handedOut({ ...prescription, entry }), kg, band: advice?.band.name }]
+          return [{ kit: handedOut({ ...prescription, entry }), kg, band: ownBand(entry, people[person]!, kg, bands)?.band.name }]
         })
     for (const kit of new Set(taken.flatMap((one) => one.kit))) {
       const own = taken.filter((one) => one.kit.includes(kit))

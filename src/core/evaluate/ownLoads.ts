@@ -1,4 +1,5 @@
-import { type CatalogueEntry, demandsOf, encodeDemands } from '../movement'
+import { type Band, bodyOfStature, REFERENCE_BODY } from '../body'
+import { type BandAdvice, bandFor, type CatalogueEntry, demandsOf, encodeDemands } from '../movement'
 import type { Prescription } from '../plan'
 import type { Candidate } from '../safety'
 import type { Kit } from '../vocabulary'
@@ -36,3 +37,11 @@ export function lightened(candidate: Candidate, entry: CatalogueEntry, kg: numbe
     return { ...candidate, planned, vector: encodeDemands(planned) }
   })
 }
+
+/** The band that gives somebody the pull that they have in a version, at their height; nothing where it pulls no band. @param kg pull, as a mass */
+export const ownBand = (
+  { variant }: Pick<CatalogueEntry, 'variant'>,
+  { statureCm }: { statureCm?: number | undefined },
+  kg: number,
+  bands: readonly Band[],
+): BandAdvice | undefined => bandFor(variant, statureCm === undefined ? REFERENCE_BODY : bodyOfStature(statureCm), kg, bands)

@@ -178,6 +178,9 @@ describe('who takes what', () => {
     expect(takesIn(led, { ...nothing, loads: { press: { ada: 3 } } })[0]?.kg).toBe(3)
     expect(takesIn(led, { ...nothing, loads: { press: { ada: 9 } } })[0]?.kg).toBe(2)
     expect(takesIn(led, { swaps: {}, versions: { press: { ada: 'press/none' } }, loads: { press: { ada: 3 } } })[0]?.kg).toBeUndefined()
+    const banded: LedItem = { ...led, uses: { ada: { ...use, band: 'reed' } } }
+    expect(takesIn(banded, nothing)[0]).toMatchObject({ kg: 2, band: 'reed' })
+    expect(takesIn(banded, { ...nothing, versions: { press: { ada: 'press/none' } } })[0]).not.toHaveProperty('band')
     expect(nextLoad(use, undefined, 'heavier')).toBe(3)
     expect(nextLoad(use, 1, 'lighter')).toBeUndefined()
     expect(nextLoad({ loads: [] }, undefined, 'heavier')).toBeUndefined()

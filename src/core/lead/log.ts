@@ -59,6 +59,8 @@ export const logEntrySchema = z.strictObject({
   variant: z.string().max(90),
   kg: z.number().min(0).max(60).nullable().default(null),
   side: z.enum(LOG_SIDES).nullable().default(null),
+  /** which of the house's bands, where it was one; kg is the pull that was meant */
+  band: z.string().max(40).nullable().default(null),
 })
 /** What one person did in one item. */
 export type LogEntry = z.output<typeof logEntrySchema>
@@ -95,7 +97,7 @@ export function corrections(before: Logged, after: Logged): Correction[] {
     const known = before.entries.find(({ clientId, item }) => clientId === entry.clientId && item === entry.item)
     if (!known) return []
     const { clientId, item } = entry
-    return (['variant', 'kg', 'side'] as const).flatMap((field): Correction[] =>
+    return (['variant', 'kg', 'side', 'band'] as const).flatMap((field): Correction[] =>
       isSaid(known[field]) && known[field] !== entry[field]
         ? [{ clientId, field: `${item} ${field}`, was: known[field], becomes: entry[field] }]
         : [],
@@ -135,7 +137,13 @@ export function derivedLog(state: LeadState, led: readonly Led[], views: Readonl
   const entries = [...kept].flatMap((id) => {
     const item = itemAsLed(views, state, id)
     if (!item) return []
-    return takesIn(item, state).map(({ person, variant, kg }) => ({ clientId: person, item: id, variant: variant ?? 'rest', kg: kg ?? null }))
+    return takesIn(item, state).map(({ person, variant, kg, band }) => ({
+      clientId: person,
+      item: id,
+      variant: variant ?? 'rest',
+      kg: kg ?? null,
+      band: band ?? null,
+    }))
   })
   const told = state.notes.flatMap(({ person }) => person ?? [])
   const tapped = [...Object.values(state.versions), ...Object.values(state.loads)].flatMap((of) => Object.keys(of))

@@ -8,6 +8,8 @@ export interface Take {
   variant?: string
   changes: string[]
   kg?: number
+  /** of the house's bands */
+  band?: string
 }
 
 /** What an item's people do by the judgement alone, with what was tapped for all and for each: a version that somebody may not take is never taken. */
@@ -18,7 +20,13 @@ export function takesIn(item: LedItem, { swaps, versions, loads }: Pick<LeadStat
     // a weight belongs to the version in which it was judged
     const isOwn = way !== undefined && way.variant === use.takes?.variant
     const kg = isOwn ? (tapped !== undefined && use.loads.includes(tapped) ? tapped : use.kg) : undefined
-    return { person, changes: way?.changes ?? [], ...(way && { variant: way.variant }), ...(kg !== undefined && { kg }) }
+    return {
+      person,
+      changes: way?.changes ?? [],
+      ...(way && { variant: way.variant }),
+      ...(kg !== undefined && { kg }),
+      ...(isOwn && use.band !== undefined && { band: use.band }),
+    }
   })
 }
 

@@ -1,6 +1,7 @@
 import { z } from 'zod'
+import type { Band } from '../body'
 import { ceilingFor, ceilingWords } from '../effort'
-import { type Evaluation, holdsLoad, type OwnRest, placeGroup, type Use } from '../evaluate'
+import { type Evaluation, holdsLoad, type OwnRest, ownBand, placeGroup, type Use } from '../evaluate'
 import { type Catalogue, SLOT } from '../movement'
 import type { Plan } from '../plan'
 import { type Change, type SessionChange, sayChange } from '../safety'
@@ -20,6 +21,8 @@ const ledUseSchema = z.strictObject({
   may: z.array(z.strictObject(wayShape)).max(12),
   /** kg a hand or limb, where there is a weight; and the weights that they may lift */
   kg: z.number().exactOptional(),
+  /** of the house's bands, the one that gives their pull at their height; kg is that pull then */
+  band: z.string().max(40).exactOptional(),
   loads: z.array(z.number()).max(20),
 })
 export type LedUse = z.output<typeof ledUseSchema>
@@ -72,8 +75,14 @@ const said = (changes: readonly Change[], session: readonly SessionChange[], uni
 ]
 const kgOf = (use: Use): number => (use.kind === 'does' ? (use.option.judgement.settled.demands[SLOT.externalLoadKg] ?? 0) : 0)
 
-/** What of an evaluation a class is led by. */
-export function ledView(plan: Plan, { people, items, timeline }: Evaluation, catalogue: Catalogue, unit: MassUnit): LedView {
+/** What of an evaluation a class is led by. @param bands those of the house; none = nobody is told which */
+export function ledView(
+  plan: Plan,
+  { people, items, timeline }: Evaluation,
+  catalogue: Catalogue,
+  unit: MassUnit,
+  bands: readonly Band[] = [],
+): LedView {
   return {
     version: 1,
     timeline,
@@ -102,10 +111,12 @@ export function ledView(plan: Plan, { people, items, timeline }: Evaluation, cat
         if (use.kind !== 'does') return { may: ways, loads: [] }
         const { id, changes, sessionChanges } = use.option
         const kg = kgOf(use)
+        const band = use.option.entry && ownBand(use.option.entry, people[person]!, kg, bands)?.band.id
         return {
           takes: { variant: id, changes: said(changes, sessionChanges, unit) },
           may: ways.filter(({ variant }) => variant !== id),
           ...(kg > 0 && { kg }),
+          ...(band !== undefined && { band }),
           // another weight is offered only in the planned version, where the plan's own dose is judged with it
           loads: weighs && kg > 0 && id === entry.variant.id ? PAIRS_KG[unit].filter((mass) => lifts(person, id, mass)) : [],
         }

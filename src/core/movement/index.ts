@@ -1,5 +1,5 @@
 export { type LadderSpec, ladder } from './author'
-export { bandFor, bandRunOf } from './bands'
+export { type BandAdvice, bandFor, bandRunOf } from './bands'
 export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf, type Successor } from './catalogue'
 export { demandsOf, measuredPoses, type RepKind, repKind, repSeconds, startsIn } from './computed'
 export {

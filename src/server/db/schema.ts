@@ -172,6 +172,8 @@ export const logEntries = pgTable(
     kg: real(),
     /** one that was done alone, or was the weaker */
     side: text().$type<LogSide>(),
+    /** which of the house's bands, where it was one */
+    band: text(),
     ...stamps,
   },
   (table) => [primaryKey({ columns: [table.sessionId, table.clientId, table.item] }), index('log_client').on(table.clientId)],

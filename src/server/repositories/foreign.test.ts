@@ -72,7 +72,7 @@ const row = (clientId: string) => ({
   note: null,
   marks: [],
 })
-const entry = (clientId: string, variant: string) => ({ clientId, item: 'i', variant, kg: null, side: null })
+const entry = (clientId: string, variant: string) => ({ clientId, item: 'i', variant, kg: null, side: null, band: null })
 const VIEW: LedView = {
   version: 1,
   timeline: { segments: [], totalSeconds: 0, leastSeconds: 0, phases: [] },

@@ -19,7 +19,14 @@ export interface PersonDay {
 /** What somebody did in every class, in no order yet. */
 const taken = (db: Database, studioId: string, clientId: string) =>
   db
-    .select({ day: sessions.day, item: logEntries.item, variant: logEntries.variant, kg: logEntries.kg, side: logEntries.side })
+    .select({
+      day: sessions.day,
+      item: logEntries.item,
+      variant: logEntries.variant,
+      kg: logEntries.kg,
+      side: logEntries.side,
+      band: logEntries.band,
+    })
     .from(logEntries)
     .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
     .where(and(eq(logEntries.studioId, studioId), eq(logEntries.clientId, clientId)))

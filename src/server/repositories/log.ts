@@ -162,7 +162,14 @@ export async function setCheckIn(
 
 export const logOf = (db: Database, studioId: string, sessionId: string): Promise<LogEntry[]> =>
   db
-    .select({ clientId: logEntries.clientId, item: logEntries.item, variant: logEntries.variant, kg: logEntries.kg, side: logEntries.side })
+    .select({
+      clientId: logEntries.clientId,
+      item: logEntries.item,
+      variant: logEntries.variant,
+      kg: logEntries.kg,
+      side: logEntries.side,
+      band: logEntries.band,
+    })
     .from(logEntries)
     .where(and(eq(logEntries.studioId, studioId), eq(logEntries.sessionId, sessionId)))
 

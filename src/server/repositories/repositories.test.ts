@@ -180,7 +180,7 @@ describe.each(engines)('%s', (_name, open) => {
     const { id } = await openSession(held.db, studio, randomUUID(), await aClass(), '2026-11-24')
     expect(await setCheckIn(held.db, studio, id, client, 0, { presence: 'present', checkIn: { painNow: 2 } })).toBe(1)
     const row = { clientId: client, presence: 'present' as const, exertion: 3.5, painDuring: 1, painNextDay: null, note: 'fine', marks: [] }
-    const entries = [{ clientId: client, item: 'i', variant: 'march/seated', kg: null, side: null }]
+    const entries = [{ clientId: client, item: 'i', variant: 'march/seated', kg: null, side: null, band: 'reed' }]
     expect(await saveLog(held.db, studio, id, 1, { rows: [row], entries, note: 'slower', notes: null })).toBe(2)
     // what was said at the door is not the log's to change
     const kept = [{ ...row, checkIn: { painNow: 2 }, revision: 1 }]
@@ -419,7 +419,7 @@ describe.each(engines)('%s', (_name, open) => {
     const row = { presence: 'present' as const, exertion: 6, painDuring: 2, painNextDay: null, note: 'tired', marks: [] }
     await saveLog(held.db, studio, session.id, session.revision, {
       rows: [client, other].map((clientId) => ({ clientId, ...row })),
-      entries: [{ clientId: client, item: 'i', variant: 'rest', kg: null, side: null }],
+      entries: [{ clientId: client, item: 'i', variant: 'rest', kg: null, side: null, band: null }],
       note: null,
       notes: null,
     })

@@ -2,6 +2,7 @@ import { type LeadEvent, type LeadState, type LedItem, nextLoad, type Said, take
 import { sayMass } from '@/core/vocabulary'
 import { PersonBadge } from '../people/PersonBadge'
 import { Sheet } from '../shell/Sheet'
+import { loadWords } from './leadWords'
 import { type LeadPack, nameIn } from './pack'
 
 interface Props {
@@ -42,7 +43,7 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
           </select>
         </label>
         <ul>
-          {takes.map(({ person, variant, kg }) => {
+          {takes.map(({ person, variant, kg, band }) => {
             const use = item.uses[person]!
             const name = nameIn(pack, person)
             const load = (by: 'lighter' | 'heavier') => {
@@ -80,7 +81,8 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
                     ))}
                     <option value="rest">sits it out and breathes</option>
                   </select>
-                  {kg !== undefined && (
+                  {band !== undefined && <span>{loadWords({ band }, unit)}</span>}
+                  {band === undefined && kg !== undefined && (
                     <>
                       <span className="w-16 text-right">{sayMass(kg, unit)}</span>
                       {load('lighter')}

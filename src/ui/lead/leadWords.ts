@@ -1,6 +1,7 @@
+import { BANDS } from '@/content/kit/bands'
 import type { Cut, LedItem, Take } from '@/core/lead'
 import { clock, type Segment } from '@/core/timing'
-import { sayMass } from '@/core/vocabulary'
+import { type MassUnit, sayMass } from '@/core/vocabulary'
 import { list } from '../shell/list'
 import { type LeadPack, nameIn } from './pack'
 
@@ -83,6 +84,10 @@ export function itemSaid({ movement, shown }: Pick<LedItem, 'movement' | 'shown'
   return other ? `${movement}. Or: ${other.movement}` : movement
 }
 
+/** What somebody has in hand, in words: a band by its name, else how heavy it is; nothing where it is neither. */
+export const loadWords = ({ kg, band }: Pick<Take, 'kg' | 'band'>, unit: MassUnit): string[] =>
+  band !== undefined ? [BANDS.find(({ id }) => id === band)?.name ?? band] : kg !== undefined ? [sayMass(kg, unit)] : []
+
 /** People by what they do, those shown first at the front. */
 export interface Track {
   variant: string
@@ -96,10 +101,10 @@ export function tracksOf(item: LedItem, takes: readonly Take[], pack: LeadPack, 
     variant,
     people: takes
       .filter((take) => take.variant === variant)
-      .map(({ person, changes, kg }) => ({
+      .map(({ person, changes, ...held }) => ({
         id: person,
         name: nameIn(pack, person),
-        words: [...changes, ...(kg === undefined ? [] : [sayMass(kg, pack.house.masses)])].join(', '),
+        words: [...changes, ...loadWords(held, pack.house.masses)].join(', '),
       })),
   }))
   // nobody on the roster: what is planned is shown all the same

@@ -1,5 +1,6 @@
 'use client'
 import { useState } from 'react'
+import { BANDS } from '@/content/kit/bands'
 import { LOG_SIDES } from '@/core/lead'
 import { clock } from '@/core/timing'
 import { MASS_STEP_KG, sayMass } from '@/core/vocabulary'
@@ -27,6 +28,9 @@ interface Props {
   people: readonly LogPerson[]
   log: Log
 }
+
+/** The bands of the house, and one that it has no longer. */
+const bandsWith = (id: string): { id: string; name: string }[] => (BANDS.some((band) => band.id === id) ? [...BANDS] : [...BANDS, { id, name: id }])
 
 /** What everybody did, item by item: as it was led, until an exception is opened. */
 export function LogItems({ items, people, log }: Props) {
@@ -75,7 +79,21 @@ export function LogItems({ items, people, log }: Props) {
                       ))}
                       <option value="rest">sat it out</option>
                     </select>
-                    {entry.kg !== null && (
+                    {entry.band !== null && (
+                      <select
+                        className="input min-h-11"
+                        aria-label={`${nameOf(entry.clientId)}, ${movement}: band`}
+                        value={entry.band}
+                        onChange={({ target }) => log.setEntry(entry.clientId, item, { band: target.value })}
+                      >
+                        {bandsWith(entry.band).map(({ id, name }) => (
+                          <option key={id} value={id}>
+                            {name}
+                          </option>
+                        ))}
+                      </select>
+                    )}
+                    {entry.band === null && entry.kg !== null && (
                       <span className="flex items-center gap-1">
                         <button
                           type="button"

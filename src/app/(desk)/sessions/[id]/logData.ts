@@ -19,6 +19,8 @@ export interface SessionLog {
   led: Led[]
   nameOf: (person: string) => string
   movementOf: (item: string) => string
+  /** what a version of the library is called */
+  versionOf: (variant: string) => string
 }
 
 const nameIn = (catalogue: Catalogue, variant: string, movementId: string | undefined): string => {
@@ -96,6 +98,7 @@ export async function sessionLog(db: Database, studio: Leading, session: StoredS
     timeline: planned,
     led: pieces,
     nameOf: (person) => people.find(({ id }) => id === person)?.name ?? '',
+    versionOf: (variant) => catalogue.byId.get(variant)?.variant.name ?? variant,
     movementOf: (item) => titles.get(item) ?? itemsOf(session.plan).find(({ item: one }) => one.id === item)?.item.described?.name ?? item,
   }
 }

@@ -1,11 +1,11 @@
 import Link from 'next/link'
-import { ledLine } from '@/core/lead'
+import { type LogValue, ledLine } from '@/core/lead'
 import { clock, treadLine } from '@/core/timing'
 import { dayIn } from '@/core/vocabulary'
 import { correctionsOf } from '@/server/repositories/log'
 import { getSession } from '@/server/repositories/sessions'
 import { LogForm } from '@/ui/log/LogForm'
-import { fieldWords } from '@/ui/log/logWords'
+import { fieldWords, valueWords } from '@/ui/log/logWords'
 import { RemoveSession } from '@/ui/log/RemoveSession'
 import { dateWords, dayWords, timeOf } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/Silhouette'
@@ -14,14 +14,11 @@ import { sessionLog } from './logData'
 
 export const metadata = { title: 'Session' }
 
-/** A value of the log, as it is read. */
-const valueWords = (value: unknown): string =>
-  value === null ? 'nothing' : Array.isArray(value) ? value.join(', ') || 'nothing' : String(value).replace(/^.*\//, '').replaceAll('-', ' ')
-
 export default async function SessionPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
   const [log, corrected] = await Promise.all([sessionLog(db, studio, session), correctionsOf(db, studio.id, id)])
-  const { state, timeline, led, nameOf, movementOf } = log
+  const { state, timeline, led, nameOf, movementOf, versionOf } = log
+  const said = (field: string, value: LogValue) => valueWords(field, value, studio.settings.houseRules.masses, versionOf)
   const took = led.at(-1)?.until
   const longest = Math.max(timeline.totalSeconds, took ?? 0)
   const noted = state.notes.filter(({ kind }) => kind !== 'incident-note')
@@ -86,7 +83,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
             {corrected.map(({ clientId, field, was, becomes, on }) => (
               <li key={`${clientId} ${field} ${on.getTime()}`} className="text-[0.94rem]">
                 {dateWords(dayIn(on, studio.settings.zone))}, {clientId ? nameOf(clientId) : 'the class'}, {fieldWords(field, movementOf)}:{' '}
-                {valueWords(was)}, now {valueWords(becomes)}
+                {said(field, was)}, now {said(field, becomes)}
               </li>
             ))}
           </ul>
