@@ -28,6 +28,8 @@ export const neededKit = (kit: readonly Kit[]): string => list(kit.map((one) => 
 /** A warning as a sentence. @param nameOf what an item is called */
 export function warningWords(warning: PlanWarning, nameOf: (item: string) => string, unit: MassUnit): string {
   const named = (items: readonly string[]) => [...new Set(items.map(nameOf))]
+  // two items of one movement are said once
+  const isOne = (items: readonly string[]) => named(items).length === 1
   switch (warning.code) {
     case 'empty':
       return 'Nothing is planned yet. Add a first movement below.'
@@ -62,9 +64,9 @@ export function warningWords(warning: PlanWarning, nameOf: (item: string) => str
     case 'kit-missing':
       return `${nameOf(warning.item)} needs ${neededKit(warning.kit)}, which this room does not have.`
     case 'low-ceiling':
-      return `${list(named(warning.items))} ${warning.items.length === 1 ? 'reaches' : 'reach'} up to about ${warning.needCm} cm; the ceiling is at ${warning.haveCm}. Lower arms, or sit.`
+      return `${list(named(warning.items))} ${isOne(warning.items) ? 'reaches' : 'reach'} up to about ${warning.needCm} cm; the ceiling is at ${warning.haveCm}. Lower arms, or sit.`
     case 'room-small':
-      return `${list(named(warning.items))} ${warning.items.length === 1 ? 'needs' : 'need'} about ${warning.needM2} m² with these people; there are ${warning.haveM2}. Smaller steps, two rows in turn, or a version on the spot.`
+      return `${list(named(warning.items))} ${isOne(warning.items) ? 'needs' : 'need'} about ${warning.needM2} m² with these people; there are ${warning.haveM2}. Smaller steps, two rows in turn, or a version on the spot.`
     case 'poor-footing':
       return `The ground is ${warning.footing}: ${list(named(warning.items))} with a hand on something, without steps, or sitting.`
     case 'behind':
