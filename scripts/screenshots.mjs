@@ -50,11 +50,16 @@ const VIEWS = [
     },
   },
   {
-    name: 'ladder-in-class',
+    name: 'mend',
     go: async (page) => {
-      await openClass(page, 'Bones and balance')
-      await page.getByRole('rowheader').getByRole('button').nth(3).click()
-      await page.getByRole('list', { name: 'Ladder, gentlest first' }).waitFor()
+      await openClass(page, 'Long backs')
+      await page.getByRole('button', { name: 'The least change that mends it' }).click()
+      await page.getByRole('button', { name: 'Change the plan so' }).waitFor()
+      const length = page.getByRole('region', { name: 'Another length' })
+      await length.getByLabel('Minutes').fill('33')
+      await length.getByRole('button', { name: 'Trim or stretch' }).click()
+      await length.getByRole('button', { name: /^Do that/ }).scrollIntoViewIfNeeded()
+      await page.waitForTimeout(400)
     },
   },
   {
