@@ -100,9 +100,19 @@ function toLeaveOut(steps: readonly FitStep[], from: Judged, after: Evaluation, 
       ((isShortWarm && step.part === 'warm-up' && step.seconds < 0 && step.does.code !== 'words') || speaksOf(step).some((item) => worse.has(item))),
   )
   if (blamed.length > 0) return new Set(blamed)
-  // it cannot be told which: what changes most goes
-  const changing = steps.filter(({ does }) => does).toSorted((a, b) => Math.abs(b.seconds) - Math.abs(a.seconds))
-  return new Set(worse.size > 0 || brought.length > 0 ? changing.slice(0, 1) : [])
+  if (worse.size === 0 && brought.length === 0) return new Set()
+  // what was shortened before an item can make it stricter: each step is tried alone
+  const alone = steps.filter((step) => [...worseIn(from.evaluation, changedBy(from, step.edits).evaluation)].some((item) => worse.has(item)))
+  if (alone.length > 0) return new Set(alone)
+  // it is all of them together: what changes most goes
+  return new Set(steps.toSorted((a, b) => Math.abs(b.seconds) - Math.abs(a.seconds)).slice(0, 1))
+}
+
+/** The class with some edits, judged as a whole. */
+function changedBy({ plan, roster, catalogue, rates }: Judged, edits: readonly Edit[]): { edit: Edit; plan: Plan; evaluation: Evaluation } {
+  const edit: Edit = { kind: 'together', edits: withoutEmptied(plan, edits) }
+  const next = soundPlan(applyEdit(plan, edit).plan, catalogue)
+  return { edit, plan: next, evaluation: evaluate(next, roster, catalogue, rates) }
 }
 
 /**
@@ -112,7 +122,7 @@ function toLeaveOut(steps: readonly FitStep[], from: Judged, after: Evaluation, 
  * @param minutes promised then
  */
 export function fitted(from: Judged, minutes: number, solver: Solver): Fitted {
-  const { plan, evaluation, roster, catalogue, rates } = from
+  const { plan, evaluation, catalogue } = from
   const wanted = minutes * 60
   const now = evaluation.timeline.totalSeconds
   const isShorter = now > wanted
@@ -132,11 +142,7 @@ export function fitted(from: Judged, minutes: number, solver: Solver): Fitted {
       solver,
     ).filter(({ does }) => does)
     const promise: Edit[] = plan.promisedMinutes === minutes ? [] : [{ kind: 'set-plan', change: { promisedMinutes: minutes } }]
-    const edits = [...promise, ...steps.flatMap(({ edits }) => edits)]
-    const edit: Edit = { kind: 'together', edits: withoutEmptied(plan, edits) }
-    const { plan: after } = applyEdit(plan, edit)
-    const next = soundPlan(after, catalogue)
-    const judged = evaluate(next, roster, catalogue, rates)
+    const { edit, plan: next, evaluation: judged } = changedBy(from, [...promise, ...steps.flatMap(({ edits }) => edits)])
     const over = judged.timeline.totalSeconds - wanted
     if (!isShorter && raised(floors, steps, judged)) continue
     const worse = worseIn(evaluation, judged)

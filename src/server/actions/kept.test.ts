@@ -177,11 +177,11 @@ describe('what is accepted is there afterwards, to the last field', () => {
         note: 'calm',
         notes: { chips: ['liked-it'], hardest: 'i', pace: 'usual' },
         rows: [row],
-        entries: [{ clientId: client, item: 'i', variant: 'march/seated', kg: 2, side: 'left' }],
+        entries: [{ clientId: client, item: 'i', variant: 'march/seated', kg: 2, side: 'left', band: 'reed' }],
       }),
     )
     expect(await attendanceOf(held.db, studio, id)).toEqual([expect.objectContaining({ ...row, checkIn })])
-    expect(await logOf(held.db, studio, id)).toEqual([{ clientId: client, item: 'i', variant: 'march/seated', kg: 2, side: 'left' }])
+    expect(await logOf(held.db, studio, id)).toEqual([{ clientId: client, item: 'i', variant: 'march/seated', kg: 2, side: 'left', band: 'reed' }])
     expect((await getSession(held.db, studio, id)).note).toBe('calm')
     const word = { clientId: client, reason: 'seen for a year', until: '2026-12-24', classId, item: 'j', everywhere: false, day: DAY }
     await done(people.overrule(word))
