@@ -6,6 +6,7 @@ import { isDay } from '@/core/client'
 import { briefFileSchema, compose, emptyPlan, fitted, repair } from '@/core/compose'
 import { assessRoster, evaluate, inGroup, type Judged, type RosterFacts, rehearse, troublesOf } from '@/core/evaluate'
 import {
+  classFile,
   classFileSchema,
   type FileProblem,
   factsOfPerson,
@@ -18,7 +19,7 @@ import {
   reportOf,
   stretchesOf,
 } from '@/core/formats'
-import { checkPlan, libraryRepSeconds, type Plan, problemText } from '@/core/plan'
+import { checkPlan, libraryRepSeconds, type Plan, PROMISED_MINUTES, problemText } from '@/core/plan'
 import { AssessmentError, assess, buildRuleBase, type RuleBase } from '@/core/safety'
 import { expand, forecastsOf, HOUSE_PACE, learnPace, type Pace } from '@/core/timing'
 import { KIT, type Kit } from '@/core/vocabulary'
@@ -114,14 +115,6 @@ async function composed(values: { brief?: string; people?: string; date?: string
   return compose(brief, assessRoster(base, people, emptyPlan(brief)), LIBRARY, solver, { proposals: many })
 }
 
-function check(values: { class?: string; people?: string; date?: string }): Report {
-  const { file, plan } = classOf(values.class)
-  const date = dayOf(values.date) ?? file.date ?? new Date().toISOString().slice(0, 10)
-  const base = buildRuleBase(CONDITIONS)
-  const people = peopleOf(base, values.people, date)
-  return reportOf(evaluate(plan, assessRoster(base, people, plan, file.session), LIBRARY), date)
-}
-
 /** An instructor's pace as a file says it; the house's where there is none. */
 function paceOf(path: string | undefined): Pace {
   if (path === undefined) return HOUSE_PACE
@@ -131,14 +124,23 @@ function paceOf(path: string | undefined): Pace {
 }
 
 /** A class of a file with the people of another, judged on a day. */
-function judgedOf(values: { class?: string; people?: string; pace?: string; date?: string }, change: (plan: Plan) => Plan = (plan) => plan): Judged {
+function judgedOf(
+  values: { class?: string; people?: string; pace?: string; date?: string },
+  change: (plan: Plan) => Plan = (plan) => plan,
+): Judged & { date: string } {
   const { file, plan: given } = classOf(values.class)
   const plan = change(given)
+  const date = dayOf(values.date) ?? file.date ?? new Date().toISOString().slice(0, 10)
   const base = buildRuleBase(CONDITIONS)
-  const people = peopleOf(base, values.people, dayOf(values.date) ?? file.date ?? new Date().toISOString().slice(0, 10))
+  const roster = assessRoster(base, peopleOf(base, values.people, date), plan, file.session)
   const { rates } = paceOf(values.pace)
-  const roster = assessRoster(base, people, plan, file.session)
-  return { plan, evaluation: evaluate(plan, roster, LIBRARY, rates), roster, catalogue: LIBRARY, rates }
+  return { plan, evaluation: evaluate(plan, roster, LIBRARY, rates), roster, catalogue: LIBRARY, rates, date }
+}
+
+/** At the pace of the house, whoever leads: what is safe is not a matter of pace. */
+function check({ pace: _pace, ...values }: { class?: string; people?: string; date?: string; pace?: string }): Report {
+  const { evaluation, date } = judgedOf(values)
+  return reportOf(evaluation, date)
 }
 
 const wholeNumber = (text: string | undefined, flag: string, least: number, most: number): number => {
@@ -164,7 +166,7 @@ async function repaired(values: { class?: string; people?: string; date?: string
 
 /** A class in another length. */
 async function fitting(values: { class?: string; people?: string; date?: string; pace?: string; minutes?: string }) {
-  const minutes = wholeNumber(values.minutes, 'minutes', 5, 120)
+  const minutes = wholeNumber(values.minutes, 'minutes', PROMISED_MINUTES.least, PROMISED_MINUTES.most)
   const judged = judgedOf(values)
   return { judged, found: fitted(judged, minutes, highsSolver(await loadSolver())) }
 }
@@ -248,7 +250,7 @@ export async function run(argv: readonly string[], print: (line: string) => void
           made.kind === 'proposals'
             ? {
                 proposals: made.proposals.map(({ plan, why, givenUp, value, bound, gap, evaluation }) => ({
-                  class: { format: 'velvet-step/class', version: 2, plan },
+                  class: classFile(plan),
                   seconds: evaluation.timeline.totalSeconds,
                   why,
                   givenUp,
@@ -267,7 +269,7 @@ export async function run(argv: readonly string[], print: (line: string) => void
       if (values.json) {
         const { plan, evaluation, ...shown } = found ?? { ...judged, mended: [], left: [], warnings: [] }
         json({
-          class: { format: 'velvet-step/class', version: 2, plan },
+          class: classFile(plan),
           seconds: evaluation.timeline.totalSeconds,
           troubles,
           ...(found && { kept: found.kept, of: found.of }),
@@ -281,7 +283,7 @@ export async function run(argv: readonly string[], print: (line: string) => void
     case 'fit': {
       const { judged, found } = await fitting(values)
       const { plan, evaluation, edit: _edit, ...shown } = found
-      if (values.json) json({ class: { format: 'velvet-step/class', version: 2, plan }, seconds: evaluation.timeline.totalSeconds, ...shown })
+      if (values.json) json({ class: classFile(plan), seconds: evaluation.timeline.totalSeconds, ...shown })
       else print(fitText(judged, found))
       return found.isReached ? 0 : 1
     }

@@ -4,8 +4,8 @@ import type { Judged, Rehearsal, Trouble } from '@/core/evaluate'
 import { CAUTION, type Report } from '@/core/formats'
 import { clock, type Forecast, type Timeline } from '@/core/timing'
 import { concessionWords, givenUpWords, noWayWords, whyWords, wishWords } from '@/ui/compose/composeWords'
-import { blockName } from '@/ui/design/blockName'
-import { fittingWords, mendingWords, moreOrLess, priceWords, troublesTitle, troubleWords } from '@/ui/design/mendWords'
+import { fittingWords, mendingWords, moreOrLess, priceWords, troublesTitle, troubleWords, versionWords } from '@/ui/design/mendWords'
+import { blockName } from '@/ui/design/planNames'
 import { warningWords } from '@/ui/fit/warningWords'
 import { list } from '@/ui/shell/list'
 import { percent } from '@/ui/shell/percent'
@@ -60,10 +60,7 @@ export function text(report: Report): string {
 /** What movements and versions of the library are called. */
 const movementName = (id: string): string => LIBRARY.movements.find((movement) => movement.id === id)?.name ?? id
 const NAMES: Names = Object.fromEntries(LIBRARY.entries.map(({ movement, variant }) => [variant.id, { movement: movement.name, name: variant.name }]))
-const called = (variant: string): string => {
-  const names = NAMES[variant]
-  return names ? `${names.movement}, ${names.name.charAt(0).toLowerCase()}${names.name.slice(1)}` : variant
-}
+const called = (variant: string): string => versionWords(variant, NAMES)
 
 /** Composed classes, or why there is none, for reading on a terminal. */
 export function composedText(made: Composed): string {

@@ -1,8 +1,8 @@
+import { browserSolver } from './browserSolver'
 import type { ComposerAsk, ComposerNews } from './composerContract'
 import { ComposerDesk } from './composerDesk'
-import { highsSolver, loadSolver } from './highsSolver'
 
-const desk = loadSolver({ locateFile: () => new URL('highs/runtime', import.meta.url).href }).then((highs) => new ComposerDesk(highsSolver(highs)))
+const desk = browserSolver().then((solver) => new ComposerDesk(solver))
 const tell = (news: ComposerNews) => self.postMessage(news)
 
 self.onmessage = ({ data }: MessageEvent<ComposerAsk>) => {

@@ -8,9 +8,7 @@ const desk = new DesignerDesk()
 let loading: Promise<Solver> | undefined
 /** Loaded when it is first needed: most classes are planned without it. */
 const solver = (): Promise<Solver> => {
-  loading ??= import('./highsSolver').then(async ({ highsSolver, loadSolver }) =>
-    highsSolver(await loadSolver({ locateFile: () => new URL('highs/runtime', import.meta.url).href })),
-  )
+  loading ??= import('./browserSolver').then(({ browserSolver }) => browserSolver())
   return loading
 }
 

@@ -1,4 +1,4 @@
-import type { Edit, Plan } from '../plan'
+import type { Edit } from '../plan'
 import { ModelWriter, type Row, type Solver } from './lp'
 
 /** One thing that can be done with a part of a plan. */
@@ -73,14 +73,4 @@ export function leastLoss<S extends Step>(
   const { x } = solver({ columns: writer.columns, rows: writer.rows }, { gap: 0 })
   if (!x) throw new Error('a plan whose parts may all stay has no answer')
   return columns.flatMap(({ step, column }) => (x[column]! > 0.5 ? [step] : []))
-}
-
-/** The edits, and with them the blocks out whose every item goes and that nothing comes into. */
-export function withoutEmptied(plan: Plan, edits: readonly Edit[]): Edit[] {
-  const gone = new Set(edits.flatMap((edit) => (edit.kind === 'remove-item' ? [edit.item] : [])))
-  const filled = new Set(edits.flatMap((edit) => (edit.kind === 'add-item' ? [edit.block] : [])))
-  const empty = plan.phases.flatMap(({ blocks }) =>
-    blocks.filter(({ id, items }) => items.length > 0 && !filled.has(id) && items.every((item) => gone.has(item.id))),
-  )
-  return [...edits, ...empty.map(({ id }): Edit => ({ kind: 'remove-block', block: id }))]
 }

@@ -1,11 +1,13 @@
 import { coverageOf, QUALITIES, type Quality, qualityOf } from '../coverage'
-import { type Evaluation, evaluate, type Judged, rankOf } from '../evaluate'
+import { type Evaluation, type Judged, worseIn } from '../evaluate'
 import { type Catalogue, MUSCLES, type Muscle } from '../movement'
-import { applyEdit, type Edit, itemsOf, type Plan, type Prescription, partOf, prescriptionsOf, soundPlan } from '../plan'
+import { type Edit, itemsOf, type Plan, type Prescription, partOf, prescriptionsOf } from '../plan'
 import { groupedBy } from '../vocabulary'
-import { type Keepsake, leastLoss, withoutEmptied } from './choice'
+import { changedBy } from './changed'
+import { type Keepsake, leastLoss } from './choice'
 import { Cutter, type FitStep, type Fitting, PRICE } from './fitSteps'
 import type { Solver } from './lp'
+import type { Part } from './way'
 
 /** A class of another length, and what each step to it costs. */
 export interface Fitted {
@@ -48,27 +50,10 @@ function keepsakesOf(plan: Plan, catalogue: Catalogue): Keepsake<FitStep>[] {
   return [...byQuality.map((items) => keepsake(PRICE.quality, items)), ...byMuscle.map((items) => keepsake(PRICE.muscle, items))]
 }
 
-/** Items that are stricter for somebody than before, or in which somebody has nothing to do who had. */
-function worseIn(before: Evaluation, after: Evaluation): Set<string> {
-  const known = new Map(before.items.map((item) => [item.prescription.item.id, item]))
-  return new Set(
-    after.items.flatMap(({ prescription: { item }, placements, uses }) => {
-      const old = known.get(item.id)
-      const isWorse = placements.some(({ judgement }, person) => {
-        if (uses[person]!.kind === 'closed') return false
-        if (!old) return uses[person]!.kind !== 'does'
-        return rankOf(judgement.verdict) > rankOf(old.placements[person]!.judgement.verdict)
-      })
-      return isWorse ? [item.id] : []
-    }),
-  )
-}
-
-const floorsOf = (floors: ReadonlyMap<FitStep['part'], number>) =>
-  [...floors].map(([part, seconds]) => ({ of: (step: FitStep) => step.part === part, seconds }))
+const floorsOf = (floors: ReadonlyMap<Part, number>) => [...floors].map(([part, seconds]) => ({ of: (step: FitStep) => step.part === part, seconds }))
 
 /** A longer class needs more of what warms up and cools down: asked for once. @returns whether there is something to ask for */
-function raised(floors: Map<FitStep['part'], number>, steps: readonly FitStep[], { warnings }: Evaluation): boolean {
+function raised(floors: Map<Part, number>, steps: readonly FitStep[], { warnings }: Evaluation): boolean {
   const short = warnings.flatMap((warning) => {
     if (warning.code !== 'warm-up-short' && warning.code !== 'cool-down-short') return []
     const part = warning.code === 'warm-up-short' ? 'warm-up' : 'cool-down'
@@ -108,13 +93,6 @@ function toLeaveOut(steps: readonly FitStep[], from: Judged, after: Evaluation, 
   return new Set(steps.toSorted((a, b) => Math.abs(b.seconds) - Math.abs(a.seconds)).slice(0, 1))
 }
 
-/** The class with some edits, judged as a whole. */
-function changedBy({ plan, roster, catalogue, rates }: Judged, edits: readonly Edit[]): { edit: Edit; plan: Plan; evaluation: Evaluation } {
-  const edit: Edit = { kind: 'together', edits: withoutEmptied(plan, edits) }
-  const next = soundPlan(applyEdit(plan, edit).plan, catalogue)
-  return { edit, plan: next, evaluation: evaluate(next, roster, catalogue, rates) }
-}
-
 /**
  * A class in another length, with the least loss: what is dropped, shortened or added, and what each costs. What brings it down stays whole, as do both
  * sides of a movement; nobody has a stricter verdict than before, and the class is warned of nothing new.
@@ -132,7 +110,7 @@ export function fitted(from: Judged, minutes: number, solver: Solver): Fitted {
   const keepsakes = keepsakesOf(plan, catalogue)
   /** the seconds of steps are taken one by one; together they can come to a little more */
   let margin: number = SPARE_SECONDS.least
-  const floors = new Map<FitStep['part'], number>()
+  const floors = new Map<Part, number>()
   for (let again = 0; ; again++) {
     const until = wanted - now - margin
     const least = wanted - now - SPARE_SECONDS.most
@@ -156,7 +134,7 @@ export function fitted(from: Judged, minutes: number, solver: Solver): Fitted {
       if (out.size === 0) margin += over
       continue
     }
-    if (out.size > 0) return { ...nothingOf(from), isReached: false }
+    if (out.size > 0) return nothingOf(from)
     return {
       edit,
       plan: next,

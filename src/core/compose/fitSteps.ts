@@ -1,6 +1,8 @@
-import { fillers, freeId, type Judged, timelineOf } from '../evaluate'
-import { applyEdit, type Block, checkPlan, type Edit, type Item, idsOf, type Phase, type PlanDose, partOf, prescriptionsOf } from '../plan'
+import { fillers, freeId, type Judged } from '../evaluate'
+import { type Block, type Edit, type Item, idsOf, type Phase, type PlanDose, partOf, prescriptionsOf } from '../plan'
+import { secondsBy } from './changed'
 import type { Step } from './choice'
+import type { Part } from './way'
 
 /** One thing that is dropped, shortened or added, so that a class has another length. */
 export type Fitting =
@@ -12,7 +14,6 @@ export type Fitting =
   | { code: 'block-out'; block: string }
   | { code: 'added'; item: string; variant: string }
 
-type Part = 'warm-up' | 'main' | 'cool-down'
 export interface FitStep extends Step {
   does?: Fitting
   /** items that are still there after it, of those that it speaks of */
@@ -85,14 +86,11 @@ export class Cutter {
   }
 
   private step({ part, items }: Of, price: number, edits: readonly Edit[], does: Fitting, brings: readonly string[] = []): FitStep[] {
-    const { plan, roster, catalogue, rates, evaluation } = this.from
-    const checked = checkPlan(applyEdit(plan, { kind: 'together', edits: [...edits] }).plan, catalogue)
-    if ('problems' in checked) return []
-    const seconds = timelineOf(checked.plan, roster, catalogue, rates).totalSeconds - evaluation.timeline.totalSeconds
+    const seconds = secondsBy(this.from, edits)
     const gone = does.code === 'out' ? does.items : does.code === 'block-out' ? items.map(({ id }) => id) : []
     const keeps = items.flatMap(({ id }) => (gone.includes(id) ? [] : [id]))
     // what makes a shorter class longer is none of its steps
-    return seconds !== 0 && this.isShorter === seconds < 0 ? [{ part, price, edits, does, keeps, brings, seconds }] : []
+    return seconds && this.isShorter === seconds < 0 ? [{ part, price, edits, does, keeps, brings, seconds }] : []
   }
 
   private stay({ part, items }: Of): FitStep {

@@ -1,6 +1,7 @@
-import { type Evaluation, evaluate, type Judged, type PlanWarning, type Trouble, troublesOf } from '../evaluate'
-import { applyEdit, checkPlan, type Edit, itemsOf, type Plan } from '../plan'
-import { leastLoss, withoutEmptied } from './choice'
+import { type Evaluation, type Judged, type PlanWarning, type Trouble, troublesOf } from '../evaluate'
+import { type Edit, itemsOf, type Plan } from '../plan'
+import { changedBy } from './changed'
+import { leastLoss } from './choice'
 import type { Solver } from './lp'
 import { Choices, type Mending, Workshop } from './repairSteps'
 
@@ -33,30 +34,23 @@ const codeOf = (warning: PlanWarning): string => ('item' in warning ? `${warning
  * @returns undefined where everything fits
  */
 export function repair(from: Judged, solver: Solver): Repaired | undefined {
-  const { plan, evaluation, roster, catalogue, rates } = from
+  const { plan, evaluation } = from
   const troubles = troublesOf(plan, evaluation)
   if (troubles.length === 0) return undefined
   const wanting = new Set(troubles.flatMap(({ items }) => items))
-  const workshop = new Workshop(from, troubles)
   const choices = new Choices(
-    workshop,
+    new Workshop(from, troubles),
     itemsOf(plan).filter(({ item }) => wanting.has(item.id)),
   )
   const room = Math.max(0, plan.promisedMinutes * 60 - evaluation.timeline.totalSeconds)
   const known = new Set(evaluation.warnings.map(codeOf))
   for (let again = 0; ; again++) {
     const steps = leastLoss(choices.steps(), { from: Number.NEGATIVE_INFINITY, until: room }, solver)
-    const edit: Edit = {
-      kind: 'together',
-      edits: withoutEmptied(
-        plan,
-        steps.flatMap(({ edits }) => edits),
-      ),
-    }
-    const checked = checkPlan(applyEdit(plan, edit).plan, catalogue)
-    if ('problems' in checked) throw new Error('a mended plan is not sound')
-    const after = evaluate(checked.plan, roster, catalogue, rates)
-    const left = troublesOf(checked.plan, after)
+    const changed = changedBy(
+      from,
+      steps.flatMap(({ edits }) => edits),
+    )
+    const left = troublesOf(changed.plan, changed.evaluation)
     const still = new Set(left.flatMap(({ items }) => items))
     const fallen = new Set(
       steps.filter(
@@ -68,16 +62,9 @@ export function repair(from: Judged, solver: Solver): Repaired | undefined {
       choices.without(fallen)
       continue
     }
-    const changed = steps.filter(({ edits }) => edits.length > 0)
-    return {
-      edit,
-      plan: checked.plan,
-      evaluation: after,
-      mended: changed.map(({ item, does }) => ({ item, does })),
-      kept: itemsOf(plan).length - changed.length,
-      of: itemsOf(plan).length,
-      left,
-      warnings: after.warnings.filter((warning) => !known.has(codeOf(warning))),
-    }
+    const mended = steps.flatMap(({ item, does, edits }) => (edits.length > 0 ? [{ item, does }] : []))
+    const of = itemsOf(plan).length
+    const warnings = changed.evaluation.warnings.filter((warning) => !known.has(codeOf(warning)))
+    return { ...changed, mended, kept: of - mended.length, of, left, warnings }
   }
 }

@@ -1,9 +1,10 @@
 import { qualityOf } from '../coverage'
-import { freeId, isAvailable, type Judged, placeGroup, roomWarnings, type Trouble, timelineOf, tracksFor } from '../evaluate'
+import { freeId, isAvailable, type Judged, placeGroup, roomWarnings, type Trouble, tracksFor } from '../evaluate'
 import { type CatalogueEntry, familyOf, ladderOf } from '../movement'
-import { applyEdit, type Block, checkPlan, type Edit, type Item, idsOf, type itemsOf, partOf, prescriptionOf } from '../plan'
+import { type Block, type Edit, type Item, idsOf, type itemsOf, partOf, prescriptionOf } from '../plan'
+import { secondsBy } from './changed'
 import type { Step } from './choice'
-import { PART_RPE } from './way'
+import { PART_RPE, type Part } from './way'
 
 /** What becomes of an item that does not fit as it is. */
 export type Mending =
@@ -26,6 +27,9 @@ const PRICE = { step: 0.3, changed: 0.2, crowd: 0.15, levelsOff: 0.2, instead: 1
 const MOST_OTHERS = 16
 /** Work may become so much longer than before for what is put in its place, s. */
 const LONGER_SECONDS = 60
+
+/** An item that does not fit, with where it stands. */
+type Wanting = ReturnType<typeof itemsOf>[number]
 
 /** How far another movement is from the one it stands in for, 0 to about 1.3: muscles first, then where it is done, its pattern and its effort. */
 function distance(from: CatalogueEntry, to: CatalogueEntry): number {
@@ -58,10 +62,10 @@ export class Workshop {
     this.inPlan = new Set(from.evaluation.items.map(({ prescription }) => prescription.movement))
   }
 
-  /** What an item would lose as another version, judged for everybody by itself; undefined where it would not fit. */
-  private judgedAs(entry: CatalogueEntry, item: Item, block: Block): number | undefined {
+  /** What is lost by another item in the place of one, judged for everybody by itself; undefined where it would not fit. */
+  private judgedAs(entry: CatalogueEntry, item: Item, was: Item, block: Block): number | undefined {
     const { plan, catalogue } = this.from
-    const inBlock = { ...block, items: block.items.map((one) => (one.id === item.id ? item : one)) } as Block
+    const inBlock = { ...block, items: block.items.map((one) => (one === was ? item : one)) } as Block
     const planned = prescriptionOf(item, inBlock, catalogue, plan.bpm)
     if (roomWarnings(plan.room, [planned], this.people).some(({ code }) => code !== 'outdoors')) return undefined
     const placements = placeGroup(this.people, planned, ladderOf(catalogue, entry.movement.id), plan.room)
@@ -72,11 +76,8 @@ export class Workshop {
   }
 
   private step(item: Item, does: Mending, price: number, edits: readonly Edit[], brings: readonly string[] = []): MendStep[] {
-    const { plan, roster, catalogue, rates, evaluation } = this.from
-    const checked = edits.length === 0 ? { plan } : checkPlan(applyEdit(plan, { kind: 'together', edits: [...edits] }).plan, catalogue)
-    if ('problems' in checked) return []
-    const seconds = edits.length === 0 ? 0 : timelineOf(checked.plan, roster, catalogue, rates).totalSeconds - evaluation.timeline.totalSeconds
-    return [{ item: item.id, does, price, edits, brings, seconds }]
+    const seconds = secondsBy(this.from, edits)
+    return seconds === undefined ? [] : [{ item: item.id, does, price, edits, brings, seconds }]
   }
 
   private otherVersions(item: Item, entry: CatalogueEntry, block: Block): MendStep[] {
@@ -85,7 +86,7 @@ export class Workshop {
       .flatMap((one) => {
         const { levels: _levels, ...plain } = item
         const next: Item = { ...plain, variant: one.variant.id, ...carried(item) }
-        const loss = this.judgedAs(one, next, block)
+        const loss = this.judgedAs(one, next, item, block)
         if (loss === undefined) return []
         const edit: Edit = { kind: 'set-variant', item: item.id, variant: one.variant.id, ...carried(item) }
         const levels: Edit[] = item.levels ? [{ kind: 'set-item', item: item.id, change: {}, unset: ['levels'] }] : []
@@ -94,7 +95,7 @@ export class Workshop {
       })
   }
 
-  private otherMovements(item: Item, entry: CatalogueEntry, block: Block, part: 'warm-up' | 'main' | 'cool-down'): MendStep[] {
+  private otherMovements(item: Item, entry: CatalogueEntry, block: Block, part: Part): MendStep[] {
     const { catalogue, plan } = this.from
     const quality = qualityOf(entry.movement.purpose)
     const near = catalogue.entries
@@ -122,7 +123,7 @@ export class Workshop {
         ...(item.optional && { optional: true }),
         ...(item.asRest && { asRest: true }),
       }
-      const loss = this.judgedAs(one, next, { ...block, items: block.items.map((was, index) => (index === at ? next : was)) } as Block)
+      const loss = this.judgedAs(one, next, item, block)
       if (loss === undefined) return []
       const edits: Edit[] = [
         { kind: 'remove-item', item: item.id },
@@ -137,7 +138,7 @@ export class Workshop {
   }
 
   /** Other movements in the place of an item. */
-  othersFor({ phase, block, item }: ReturnType<typeof itemsOf>[number]): MendStep[] {
+  othersFor({ phase, block, item }: Wanting): MendStep[] {
     const entry = item.variant === undefined ? undefined : this.from.catalogue.byId.get(item.variant)
     return entry ? this.otherMovements(item, entry, block, partOf(phase.kind)) : []
   }
@@ -153,7 +154,7 @@ export class Workshop {
   }
 
   /** What may become of an item without another movement in its place; as it is among it, where it may stay. */
-  stepsOf({ phase, block, item }: ReturnType<typeof itemsOf>[number]): MendStep[] {
+  stepsOf({ phase, block, item }: Wanting): MendStep[] {
     const part = partOf(phase.kind)
     const entry = item.variant === undefined ? undefined : this.from.catalogue.byId.get(item.variant)
     const resting = this.restingIn(item.id)
@@ -165,7 +166,7 @@ export class Workshop {
         ? this.step(item, { code: 'levels-off' }, PRICE.levelsOff, [{ kind: 'set-item', item: item.id, change: {}, unset: ['levels'] }])
         : []),
       ...(item.dose?.eachSet?.some(({ variant }) => variant !== undefined)
-        ? this.step(item, { code: 'own-versions-off' }, PRICE.levelsOff, [{ kind: 'set-dose', item: item.id, ...{ dose: carried(item).dose } }])
+        ? this.step(item, { code: 'own-versions-off' }, PRICE.levelsOff, [{ kind: 'set-dose', item: item.id, dose: carried(item).dose }])
         : []),
       ...(entry ? this.otherVersions(item, entry, block) : []),
       ...this.step(item, { code: 'out' }, outPrice, [emptied]),
@@ -173,7 +174,6 @@ export class Workshop {
   }
 }
 
-type Wanting = ReturnType<typeof itemsOf>[number]
 const isMended = ({ does, price }: MendStep): boolean => does.code !== 'stays' && does.code !== 'out' && price < PRICE.instead
 
 /** Steps of the items that do not fit; other movements are judged only for those that no nearer step mends, because judging them takes long. */

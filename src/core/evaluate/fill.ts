@@ -109,7 +109,6 @@ function movements(from: Judged, until: number): FillOffer | undefined {
   const used = idsOf(plan)
   const edits: Edit[] = []
   const names: string[] = []
-  const added = new Set<string>()
   let now = plan
   let seconds = 0
   let block = last?.id
@@ -124,10 +123,9 @@ function movements(from: Judged, until: number): FillOffer | undefined {
     const at = now.phases.flatMap((one) => one.blocks).find(({ id }) => id === target)?.items.length ?? 0
     const item = freeId(used, 'f')
     next.push({ kind: 'add-item', block: target, at, item: { id: item, variant: entry.variant.id } })
-    const then = harmless(now, { kind: 'together', edits: next }, from, new Set([...added, item]), until)
+    const then = harmless(now, { kind: 'together', edits: next }, from, until)
     if (!then) continue
     used.add(item).add(target)
-    added.add(item)
     block = target
     now = then.plan
     seconds = then.seconds
@@ -150,7 +148,7 @@ function sets(from: Judged, until: number): FillOffer | undefined {
     const isSimple = block.format === 'straight' && !planDose.eachSet && !planDose.shrinking && planDose.sets < MOST_SETS
     if (!isSimple || partOf(phase.kind) !== 'main') continue
     const edit: Edit = { kind: 'set-dose', item: item.id, dose: { ...planDose, sets: planDose.sets + 1 } }
-    const then = harmless(now, edit, from, new Set(), until)
+    const then = harmless(now, edit, from, until)
     if (!then) continue
     now = then.plan
     seconds = then.seconds
@@ -185,7 +183,7 @@ export function qualityOffer(from: Judged, quality: Quality): FillOffer | undefi
     const block = phase?.blocks.findLast(({ format }) => format === 'straight')
     if (!block) continue
     const edit: Edit = { kind: 'add-item', block: block.id, at: block.items.length, item: { id: item, variant: entry.variant.id } }
-    const then = harmless(plan, edit, from, new Set([item]), Number.POSITIVE_INFINITY)
+    const then = harmless(plan, edit, from, Number.POSITIVE_INFINITY)
     if (then) return { kind: 'movements', edit, names: [`${entry.movement.name}, ${entry.variant.name.toLowerCase()}`], seconds: then.seconds }
   }
   return undefined

@@ -17,35 +17,34 @@ export interface Judged {
 /** How far a verdict is from the plan. */
 export const rankOf = (verdict: Verdict): number => VERDICTS.indexOf(verdict)
 
+/** Items that are stricter for somebody than before, and new ones in which somebody who takes part has nothing to do. */
+export function worseIn(before: Evaluation, after: Evaluation): Set<string> {
+  const known = new Map(before.items.map((item) => [item.prescription.item.id, item]))
+  return new Set(
+    after.items.flatMap(({ prescription: { item }, placements, uses }) => {
+      const old = known.get(item.id)
+      const isWorse = placements.some(({ judgement }, person) => {
+        if (uses[person]!.kind === 'closed') return false
+        if (!old) return uses[person]!.kind !== 'does'
+        return rankOf(judgement.verdict) > rankOf(old.placements[person]!.judgement.verdict)
+      })
+      return isWorse ? [item.id] : []
+    }),
+  )
+}
+
 /**
  * The class with an edit, unless it is then too long, somebody is worse off for it or has nothing to do in what is added, or the class is warned
  * of something new.
  *
- * @param added items of the edit and of those before it
  * @param until length that is not to be passed, s
  */
-export function harmless(
-  now: Plan,
-  edit: Edit,
-  from: Judged,
-  added: ReadonlySet<string>,
-  until: number,
-): { plan: Plan; seconds: number; evaluation: Evaluation } | undefined {
+export function harmless(now: Plan, edit: Edit, from: Judged, until: number): { plan: Plan; seconds: number; evaluation: Evaluation } | undefined {
   const { evaluation: before, roster, catalogue, rates } = from
   const checked = checkPlan(applyEdit(now, edit).plan, catalogue)
   if ('problems' in checked || expand(checked.plan, catalogue, undefined, rates).totalSeconds > until) return undefined
   const after = evaluate(checked.plan, roster, catalogue, rates)
   const seconds = after.timeline.totalSeconds
   if (seconds > until || after.warnings.length > before.warnings.length) return undefined
-  const known = new Map(before.items.map((item) => [item.prescription.item.id, item]))
-  const isFine = after.items.every(({ prescription, placements, uses }) =>
-    placements.every(({ judgement: { verdict } }, person) => {
-      const use = uses[person]!.kind
-      if (use === 'closed') return true
-      if (added.has(prescription.item.id)) return use === 'does'
-      const old = known.get(prescription.item.id)?.placements[person]?.judgement.verdict
-      return old === undefined || rankOf(verdict) <= rankOf(old)
-    }),
-  )
-  return isFine ? { plan: checked.plan, seconds, evaluation: after } : undefined
+  return worseIn(before, after).size === 0 ? { plan: checked.plan, seconds, evaluation: after } : undefined
 }

@@ -46,7 +46,7 @@ export function orderOffers(from: Judged): OrderOffer[] {
     )
     if (edits.length === 0) return []
     const edit: Edit = { kind: 'together', edits }
-    const then = harmless(plan, edit, from, new Set(), Number.POSITIVE_INFINITY)
+    const then = harmless(plan, edit, from, Number.POSITIVE_INFINITY)
     if (!then) return []
     const after = coverageOf(
       then.plan,

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { checkInSchema, clientSchema, daySchema } from '../client'
-import { planSchema, planSchema2 } from '../plan'
+import { type PlanDraft, planSchema, planSchema2 } from '../plan'
 import { CONDITION_FIELDS, type FieldDefinition, PERSON_FIELDS, SESSION_FIELDS } from '../safety'
 import { issueWords } from './issueWords'
 
@@ -48,11 +48,13 @@ export const peopleFileSchema = z.strictObject({
   version: z.literal(1),
   people: z.array(personSchema).min(1).max(200),
 })
-const classFile = { format: z.literal('velvet-step/class'), date: daySchema.optional(), session: sessionSchema.optional() }
+const inClassFile = { format: z.literal('velvet-step/class'), date: daySchema.optional(), session: sessionSchema.optional() }
 /** A class file as it is written now. */
-export const classFile2Schema = z.strictObject({ ...classFile, version: z.literal(2), plan: planSchema2 })
+export const classFile2Schema = z.strictObject({ ...inClassFile, version: z.literal(2), plan: planSchema2 })
 /** A class file of any version: what it holds is read as the present one. */
-export const classFileSchema = z.strictObject({ ...classFile, version: z.union([z.literal(1), z.literal(2)]), plan: planSchema })
+export const classFileSchema = z.strictObject({ ...inClassFile, version: z.union([z.literal(1), z.literal(2)]), plan: planSchema })
+/** A plan as a class file. */
+export const classFile = (plan: PlanDraft) => ({ format: 'velvet-step/class', version: 2, plan }) as const
 export type PeopleFile = z.output<typeof peopleFileSchema>
 
 /** One thing wrong with a file, with its place. */

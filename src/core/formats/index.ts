@@ -1,6 +1,7 @@
 export type { CueWords } from './cueParts'
 export { type CueLine, cueSheet } from './cueSheet'
 export {
+  classFile,
   classFileSchema,
   type FileProblem,
   factsSchema,

@@ -50,6 +50,7 @@ export {
   type PhaseKind,
   type PlanDraft,
   type PlanInput,
+  PROMISED_MINUTES,
   partOf,
   planSchema,
   planSchema2,

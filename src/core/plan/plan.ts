@@ -48,11 +48,14 @@ export const roomSchema = z.strictObject({
   kit: roomKitSchema.default(['support', 'wall', 'band', 'dumbbell']),
 })
 
+/** Length that a class can promise, min. */
+export const PROMISED_MINUTES = { least: 5, most: 120 } as const
+
 /** The present version of a plan, as it stands in a file. */
 export const planSchema2 = z.strictObject({
   version: z.literal(2),
   title: z.string().trim().min(1, 'a title is needed').max(120),
-  promisedMinutes: z.number().int().min(5).max(120),
+  promisedMinutes: z.number().int().min(PROMISED_MINUTES.least).max(PROMISED_MINUTES.most),
   /** versions shown side by side */
   tracks: z.number().int().min(1).max(4).default(2),
   /** while leading, counted sets end with the instructor's tap; left out = by the clock */

@@ -81,7 +81,7 @@ export function ProposalCard({ title, proposal, minutes, kept, nameOf, onTake, o
                   </label>
                   <button
                     type="button"
-                    className="font-semibold text-plum underline underline-offset-4"
+                    className="link"
                     disabled={busy}
                     aria-label={`Another instead of ${item.movement}`}
                     onClick={() => onOther(item)}

@@ -4,6 +4,7 @@ import { ownRestWords } from '../fit/ownRestWords'
 import { warningWords } from '../fit/warningWords'
 import { grouped } from '../shell/list'
 import { useMassUnit } from '../shell/mass'
+import { itemNames } from './planNames'
 
 interface Props {
   plan: PlanDraft
@@ -47,7 +48,7 @@ export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAg
   const closed = model.people.filter((person) => person.closed)
   const limited = model.people.filter((person) => !person.closed && person.limited.length + person.unlisted.length > 0)
   const resting = model.people.filter((person) => !person.closed && person.ownRests.length > 0)
-  const nameOf = (item: string) => model.items.find((one) => one.id === item)?.movement ?? item
+  const nameOf = itemNames(model)
   return (
     <>
       {failed && (
@@ -112,11 +113,7 @@ export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAg
               <span>
                 {warningWords(warning, nameOf, unit)}{' '}
                 {warning.code === 'overruns' && warning.takes.length > 0 && (
-                  <button
-                    type="button"
-                    className="font-semibold text-plum underline underline-offset-4"
-                    onClick={() => onEdit(takeSets(warning, model))}
-                  >
+                  <button type="button" className="link" onClick={() => onEdit(takeSets(warning, model))}>
                     Take them out
                   </button>
                 )}

@@ -15,7 +15,7 @@ export function FillOffers({ model, ask, onEdit }: { model: ClassModel; ask: Ret
       <p>
         <b>{clock(toFillSeconds)}</b> of the promise are free.{' '}
         {!offers && (
-          <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={askFor}>
+          <button type="button" className="link" onClick={askFor}>
             Ways to fill it
           </button>
         )}
@@ -25,7 +25,7 @@ export function FillOffers({ model, ask, onEdit }: { model: ClassModel; ask: Ret
         {offers?.map(({ kind, edit, names, seconds }) => (
           <li key={kind} className="leading-snug">
             {kind === 'movements' ? `At the end of the main part: ${list(names)}.` : `One set more of ${list(names)}.`}{' '}
-            <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={() => onEdit(edit)}>
+            <button type="button" className="link" onClick={() => onEdit(edit)}>
               {kind === 'movements' ? 'Add them' : 'Do that'}, {clock(seconds)}
             </button>
           </li>

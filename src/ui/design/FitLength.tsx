@@ -1,15 +1,12 @@
 import { useState } from 'react'
 import type { ClassModel } from '@/core/evaluate'
-import type { Edit, PlanDraft } from '@/core/plan'
+import { type Edit, type PlanDraft, PROMISED_MINUTES } from '@/core/plan'
 import { clock } from '@/core/timing'
-import { blockName } from './blockName'
 import { fittingWords, moreOrLess, priceWords } from './mendWords'
 import { NumberField } from './NumberField'
+import { blockName, itemNames } from './planNames'
 import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
-
-/** Lengths that a class can promise, min. */
-const MINUTES = { least: 5, most: 120 } as const
 
 interface Props {
   plan: PlanDraft
@@ -23,7 +20,7 @@ export function FitLength({ plan, model, ask, onEdit }: Props) {
   const [minutes, setMinutes] = useState(plan.promisedMinutes)
   const { found, busy, askFor } = useAskedFor(model, () => ask('fit', { minutes }))
   if (model.items.length === 0) return null
-  const nameOf = (item: string) => model.items.find(({ id }) => id === item)?.movement ?? item
+  const nameOf = itemNames(model)
   return (
     <section aria-label="Another length">
       <h3>Another length</h3>
@@ -34,7 +31,7 @@ export function FitLength({ plan, model, ask, onEdit }: Props) {
           askFor()
         }}
       >
-        <NumberField label="Minutes" min={MINUTES.least} max={MINUTES.most} value={minutes} onChange={setMinutes} />
+        <NumberField label="Minutes" min={PROMISED_MINUTES.least} max={PROMISED_MINUTES.most} value={minutes} onChange={setMinutes} />
         <button type="submit" className="quiet" disabled={busy}>
           {busy ? 'Looking…' : 'Trim or stretch'}
         </button>
@@ -62,7 +59,7 @@ export function FitLength({ plan, model, ask, onEdit }: Props) {
             </p>
           ))}
           {!found.isReached && <p>This is the nearest that can be reached so.</p>}
-          <button type="button" className="self-start font-semibold text-plum underline underline-offset-4" onClick={() => onEdit(found.edit)}>
+          <button type="button" className="self-start link" onClick={() => onEdit(found.edit)}>
             Do that, {clock(found.seconds)}
           </button>
         </div>

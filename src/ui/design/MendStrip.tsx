@@ -4,6 +4,7 @@ import { clock } from '@/core/timing'
 import { warningWords } from '../fit/warningWords'
 import { useMassUnit } from '../shell/mass'
 import { mendingWords, troublesTitle, troubleWords } from './mendWords'
+import { itemNames } from './planNames'
 import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
@@ -20,14 +21,13 @@ export function MendStrip({ model, since, ask, onEdit }: Props) {
   const unit = useMassUnit()
   const { found, busy, askFor } = useAskedFor(model, () => ask('mend', null))
   const { troubles } = model
-  const nameOf = (item: string) => model.items.find(({ id }) => id === item)?.movement ?? item
-  const link = 'font-semibold text-plum underline underline-offset-4'
+  const nameOf = itemNames(model)
   return (
     <section aria-label="What does not fit" className="max-h-44 shrink-0 overflow-y-auto border-l-4 border-effort bg-sheet px-3 py-1.5 leading-snug">
       <p>
         <b>{troublesTitle(troubles, since)}:</b> {troubles.map((trouble) => troubleWords(trouble, nameOf, since)).join(' ')}{' '}
         {!found && (
-          <button type="button" className={link} disabled={busy} onClick={askFor}>
+          <button type="button" className="link" disabled={busy} onClick={askFor}>
             {busy ? 'Looking…' : 'The least change that mends it'}
           </button>
         )}
@@ -48,7 +48,7 @@ export function MendStrip({ model, since, ask, onEdit }: Props) {
               <p className="text-soft">
                 {found.kept} of {found.of} stay as they are; {clock(found.seconds)} in all.
               </p>
-              <button type="button" className={link} onClick={() => onEdit(found.edit)}>
+              <button type="button" className="link" onClick={() => onEdit(found.edit)}>
                 Change the plan so
               </button>
             </>

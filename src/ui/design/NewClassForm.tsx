@@ -1,6 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, useTransition } from 'react'
+import { PROMISED_MINUTES } from '@/core/plan'
 import type { RoomKit } from '@/core/vocabulary'
 import { createClass, type ProposedClass, proposeClass } from '@/server/actions/classes'
 import { Awake } from '../shell/Awake'
@@ -128,8 +129,8 @@ export function NewClassForm({ weekStart, templates, classes, people }: Props) {
               <input
                 className="input"
                 type="number"
-                min={5}
-                max={120}
+                min={PROMISED_MINUTES.least}
+                max={PROMISED_MINUTES.most}
                 value={from.kind === 'file' && proposed ? String(proposed.minutes) : minutes}
                 disabled={from.kind === 'file'}
                 aria-invalid={'$.promisedMinutes' in problems}

@@ -12,7 +12,7 @@ export function OrderOffers({ model, ask, onEdit }: { model: ClassModel; ask: Re
   return (
     <section aria-label="Order" className="text-[0.94rem]">
       {!offers && (
-        <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={askFor}>
+        <button type="button" className="link" onClick={askFor}>
           An order with fewer changes
         </button>
       )}
@@ -22,7 +22,7 @@ export function OrderOffers({ model, ask, onEdit }: { model: ClassModel; ask: Re
           <li key={kind}>
             {kind === 'kit' ? 'The same kit together' : 'The same position together'}: {to} changes of {kind === 'kit' ? 'kit' : 'position'} for{' '}
             {from}.{' '}
-            <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={() => onEdit(edit)}>
+            <button type="button" className="link" onClick={() => onEdit(edit)}>
               Do that, {clock(seconds)}
             </button>
           </li>

@@ -10,6 +10,7 @@ import { useMassUnit } from '../shell/mass'
 import { EVERYDAY_WORDS, hintMend, hintWords, QUALITY_WORDS } from './coverageWords'
 import { EffortForecastView } from './EffortForecastView'
 import { kitListWords } from './kitListWords'
+import { itemNames } from './planNames'
 import { QualityOffer } from './QualityOffer'
 import { RehearsalView } from './RehearsalView'
 import type { useDesk } from './useDesk'
@@ -54,7 +55,7 @@ export function OverviewPanel({
 }) {
   const { coverage } = model
   const unit = useMassUnit()
-  const nameOf = (item: string) => model.items.find(({ id }) => id === item)?.movement ?? item
+  const nameOf = itemNames(model)
   const weights = model.kit.find(({ kit }) => kit === 'dumbbell')?.loads ?? []
   const standIns = weights.flatMap(({ kg }) => (standInFor(kg) ? [`${sayMass(kg, unit)} is ${standInFor(kg)}`] : []))
   const worked = coverage.muscles.filter(({ sets }) => sets > 0).toSorted((a, b) => b.sets - a.sets)
@@ -71,7 +72,7 @@ export function OverviewPanel({
                 {hintWords(hint, nameOf)}{' '}
                 {hint.code === 'nothing-for' && <QualityOffer quality={hint.quality} model={model} ask={ask} onEdit={onEdit} />}
                 {mend && (
-                  <button type="button" className="font-semibold text-plum underline underline-offset-4" onClick={() => onEdit(mend.edit)}>
+                  <button type="button" className="link" onClick={() => onEdit(mend.edit)}>
                     {mend.words}
                   </button>
                 )}

@@ -16,16 +16,15 @@ interface Props {
 /** Something for what the class has nothing of: what it would be is said before it is put in. */
 export function QualityOffer({ quality, model, ask, onEdit }: Props) {
   const { found: offer, askFor } = useAskedFor(model, () => ask('quality', { quality }))
-  const link = 'font-semibold text-plum underline underline-offset-4'
   if (offer === undefined)
     return (
-      <button type="button" className={link} onClick={askFor}>
+      <button type="button" className="link" onClick={askFor}>
         Find something
       </button>
     )
   if (offer === null) return <span className="text-soft">Nothing that suits everybody here with what the room has.</span>
   return (
-    <button type="button" className={link} onClick={() => onEdit(offer.edit)}>
+    <button type="button" className="link" onClick={() => onEdit(offer.edit)}>
       Add {list(offer.names)}: then {clock(offer.seconds)}
     </button>
   )

@@ -4,7 +4,7 @@ import type { PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
 import { percent } from '../shell/percent'
-import { blockName } from './blockName'
+import { blockName } from './planNames'
 import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
 
@@ -35,7 +35,7 @@ export function RehearsalView({
     <section aria-label="Led on paper">
       <h3>Led on paper</h3>
       {!found && (
-        <button type="button" className="font-semibold text-plum underline underline-offset-4" disabled={busy} onClick={askFor}>
+        <button type="button" className="link" disabled={busy} onClick={askFor}>
           {busy ? 'Leading it…' : 'Lead it ten thousand times'}
         </button>
       )}

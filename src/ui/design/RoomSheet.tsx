@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { SCHOOL_WORDS } from '@/core/effort'
-import type { PlanDraft } from '@/core/plan'
+import { type PlanDraft, PROMISED_MINUTES } from '@/core/plan'
 import { SCHOOLS, type School } from '@/core/vocabulary'
 import { Check } from '../shell/Check'
 import { Sheet } from '../shell/Sheet'
@@ -82,8 +82,8 @@ export function RoomSheet({
           <NumberField
             label="Minutes promised"
             value={plan.promisedMinutes}
-            min={5}
-            max={120}
+            min={PROMISED_MINUTES.least}
+            max={PROMISED_MINUTES.most}
             onChange={(promisedMinutes) => onChange({ promisedMinutes })}
           />
           <label className="field w-40">

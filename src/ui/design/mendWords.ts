@@ -4,7 +4,7 @@ import type { Since, Trouble } from '@/core/evaluate'
 import { clock } from '@/core/timing'
 import type { FitView, Names } from '@/workers/designerContract'
 import { neededKit, warningWords } from '../fit/warningWords'
-import { list, sentence } from '../shell/list'
+import { list, lower, sentence } from '../shell/list'
 import { QUALITY_WORDS } from './coverageWords'
 
 const SINCE_WORDS: Record<Since, string> = {
@@ -14,7 +14,6 @@ const SINCE_WORDS: Record<Since, string> = {
 }
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine']
 const countWords = (many: number): string => `${NUMBERS[many] ?? many} ${many === 1 ? 'thing' : 'things'}`
-const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1)
 
 /** What stands over the troubles of a class. */
 export function troublesTitle(troubles: readonly Trouble[], since: Readonly<Record<string, Since>>): string {
@@ -45,6 +44,12 @@ export function troubleWords(trouble: Trouble, nameOf: (item: string) => string,
   }
 }
 
+/** A movement with its version, as one says it. */
+export function versionWords(variant: string, names: Names): string {
+  const known = names[variant]
+  return known ? `${known.movement}, ${lower(known.name)}` : variant
+}
+
 /** What becomes of an item. */
 export function mendingWords(does: Mending, item: string, names: Names): string {
   const version = (id: string) => lower(names[id]?.name ?? id)
@@ -52,7 +57,7 @@ export function mendingWords(does: Mending, item: string, names: Names): string 
     case 'version':
       return `${item}: ${version(does.to)} instead of ${version(does.from)}`
     case 'instead':
-      return `${names[does.to]?.movement ?? does.to}, ${version(does.to)}, in the place of ${lower(item)}`
+      return `${versionWords(does.to, names)}, in the place of ${lower(item)}`
     case 'levels-off':
       return `${item}: one version and no levels`
     case 'own-versions-off':
@@ -80,10 +85,8 @@ export function fittingWords(does: Fitting, nameOf: (item: string) => string, bl
       return `Words in ${blockOf(does.block)}: ${does.to} s instead of ${does.from}`
     case 'block-out':
       return `${blockOf(does.block)} is left out`
-    case 'added': {
-      const name = names[does.variant]
-      return `${name ? `${name.movement}, ${lower(name.name)},` : does.variant} at the end of the main part`
-    }
+    case 'added':
+      return `${versionWords(does.variant, names)}, at the end of the main part`
   }
 }
 

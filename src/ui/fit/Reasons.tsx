@@ -98,7 +98,7 @@ export function Reasons({ explanation, onTake }: { explanation: Explanation; onT
 }
 
 function TakeIt({ option, onTake }: { option: OptionView; onTake: Take }) {
-  const link = 'ml-2 text-[0.94rem] font-semibold text-plum underline underline-offset-4'
+  const link = 'ml-2 text-[0.94rem] link'
   return (
     <>
       {option.asLevel && (

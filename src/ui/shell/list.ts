@@ -8,5 +8,7 @@ export function grouped(said: readonly { name: string; words: string }[]): { wor
   return [...found].map(([words, names]) => ({ words, names }))
 }
 
+/** A name as it stands within a sentence. */
+export const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1)
 /** Words with a capital at their beginning. */
 export const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)

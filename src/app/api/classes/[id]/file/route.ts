@@ -1,3 +1,4 @@
+import { classFile } from '@/core/formats'
 import { getClass } from '@/server/repositories/classes'
 import { withId } from '../../../answers'
 
@@ -5,7 +6,7 @@ import { withId } from '../../../answers'
 export const GET = (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
   withId(params, 'a class', async ({ db, studio, id }) => {
     const { plan } = await getClass(db, studio.id, id)
-    return new Response(`${JSON.stringify({ format: 'velvet-step/class', version: 2, plan }, null, 2)}\n`, {
+    return new Response(`${JSON.stringify(classFile(plan), null, 2)}\n`, {
       headers: { 'content-type': 'application/json', 'content-disposition': 'attachment; filename="class.json"', 'cache-control': 'no-store' },
     })
   })
