@@ -32,7 +32,7 @@ export function BreathShape({ breath, running, phase }: Props) {
           <div className="h-4 w-full overflow-hidden">
             <div ref={bar} className="h-full origin-left bg-plum" style={{ clipPath: 'polygon(0 50%, 8% 0, 92% 0, 100% 50%, 92% 100%, 8% 100%)' }} />
           </div>
-          <p className="truncate text-[1.1rem]">{breath}</p>
+          <p className="truncate text-[1.25rem]">{breath}</p>
         </>
       )}
     </div>

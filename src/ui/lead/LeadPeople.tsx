@@ -27,7 +27,7 @@ export function LeadPeople({ lead, on }: { lead: Lead; on: OnNow }) {
     return names.length > 0 ? [`${pack.variants[variant]?.name ?? ''} is not for ${list(names)}`] : []
   })
   return (
-    <div className="text-[1.1rem]">
+    <div className="text-[clamp(1.1rem,1.5vw,2rem)]">
       {notFor.length > 0 && <p className="text-effort">{notFor.join('. ')}</p>}
       {resting.length > 0 && <p>Resting and breathing: {list(resting)}</p>}
       {segment?.set !== undefined && segment.set % 2 === 0 && everySecond.length > 0 && <p>Resting in this set: {list(everySecond)}</p>}

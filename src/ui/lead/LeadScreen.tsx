@@ -127,7 +127,7 @@ function OnStage({ lead, on, onTakes }: { lead: Lead; on: OnNow; onTakes: () => 
   if (!segment) return null
   const about = tracks[0] && pack.variants[tracks[0].variant]
   return (
-    <section className="grid min-h-0 flex-1 gap-6 overflow-y-auto md:grid-cols-[23rem_1fr]">
+    <section className="grid min-h-0 flex-1 gap-6 max-md:overflow-y-auto md:grid-cols-[minmax(19rem,29%)_1fr] md:grid-rows-[minmax(0,1fr)]">
       <LeadNow
         status={state.status}
         segment={segment}
@@ -139,12 +139,17 @@ function OnStage({ lead, on, onTakes }: { lead: Lead; on: OnNow; onTakes: () => 
         breath={about?.breath ?? ''}
         exactly={exactly}
       />
-      <div className="flex min-w-0 flex-col gap-1">
+      <div className="flex min-w-0 flex-col gap-1 md:overflow-y-auto">
         <div className="flex items-baseline justify-between gap-6">
-          <h2 className="min-w-0 truncate text-[2.4rem]">{item?.movement ?? 'A pause'}</h2>
-          <p className="min-w-0 truncate text-[1.5rem] text-soft">{next ? `Then: ${next.movement}` : ''}</p>
+          <h2 className="min-w-0 truncate text-[clamp(2.4rem,3.3vw,4.5rem)] leading-tight">{item?.movement ?? 'A pause'}</h2>
+          <p className="min-w-0 truncate text-[clamp(1.5rem,2vw,2.8rem)] text-soft">{next ? `Then: ${next.movement}` : ''}</p>
         </div>
-        <div className="min-h-0 flex-1">
+        <ul className="text-[clamp(1.5rem,2vw,2.8rem)] leading-snug">
+          {about?.cues.slice(0, 2).map((cue) => (
+            <li key={cue}>{cue}</li>
+          ))}
+        </ul>
+        <div className="flex-1">
           {item && (
             <LeadVersions
               pack={pack}
@@ -156,11 +161,6 @@ function OnStage({ lead, on, onTakes }: { lead: Lead; on: OnNow; onTakes: () => 
             />
           )}
         </div>
-        <ul className="text-[1.35rem] leading-snug">
-          {about?.cues.slice(0, 2).map((cue) => (
-            <li key={cue}>{cue}</li>
-          ))}
-        </ul>
         <LeadPeople lead={lead} on={on} />
       </div>
     </section>

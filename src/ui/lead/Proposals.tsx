@@ -47,7 +47,10 @@ export function Proposals({ state, position, now, items, overSeconds, tap }: Pro
   const button = 'quiet min-h-11 px-3 text-left'
   return (
     // a line that is always there, so that nothing jumps when there is something in it
-    <fieldset className="flex min-h-12 flex-wrap items-center gap-x-3 gap-y-1" aria-label="Time">
+    <fieldset
+      className="flex min-h-12 flex-wrap items-center gap-x-3 gap-y-1 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:whitespace-nowrap"
+      aria-label="Time"
+    >
       {last && canUncut(state, now) && (
         <button type="button" className={button} onClick={() => tap('uncut', { of: last.id })}>
           Take it back (X)

@@ -211,7 +211,7 @@ export function StopCard({ pack, now, running, tap, onClose }: Props) {
   const who = (id: string) => {
     setPerson(id)
     setContact(false)
-    if (incident.current) tap('incident-note', { of: incident.current.id, person: id, text: 'It was this person.' })
+    if (incident.current) tap('incident-note', { of: incident.current.id, person: id })
   }
   const tapAndClose = (kind: 'near-fall' | 'stop-sign', text: string) => {
     tap(kind, { text, ...about })

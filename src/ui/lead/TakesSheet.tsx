@@ -3,7 +3,7 @@ import { sayMass } from '@/core/vocabulary'
 import { PersonBadge } from '../people/PersonBadge'
 import { Sheet } from '../shell/Sheet'
 import { loadWords } from './leadWords'
-import { type LeadPack, nameIn } from './pack'
+import { asListed, type LeadPack, nameIn } from './pack'
 
 interface Props {
   item: LedItem
@@ -16,7 +16,7 @@ interface Props {
 /** Who takes which version, and what they lift: for everybody at once, and for each. Only what somebody may do is offered. */
 export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
   const unit = pack.house.masses
-  const takes = takesIn(item, state)
+  const takes = asListed(pack, takesIn(item, state))
   const nameOf = (variant: string): string => {
     const about = pack.variants[variant]
     if (!about) return variant

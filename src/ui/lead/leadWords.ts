@@ -3,7 +3,7 @@ import type { Cut, LedItem, Take } from '@/core/lead'
 import { clock, type Segment } from '@/core/timing'
 import { type MassUnit, sayMass } from '@/core/vocabulary'
 import { list } from '../shell/list'
-import { type LeadPack, nameIn } from './pack'
+import { asListed, type LeadPack, nameIn } from './pack'
 
 export const KIND_WORDS: Record<Segment['kind'], string> = {
   link: 'Next',
@@ -97,9 +97,10 @@ export interface Track {
 /** Who takes which version, with what it changes for them in words. */
 export function tracksOf(item: LedItem, takes: readonly Take[], pack: LeadPack, swapped: string | undefined): { tracks: Track[]; resting: string[] } {
   const order = [...new Set([...(swapped ? [swapped] : []), ...item.shown, ...takes.flatMap(({ variant }) => variant ?? [])])]
+  const listed = asListed(pack, takes)
   const tracks = order.map((variant) => ({
     variant,
-    people: takes
+    people: listed
       .filter((take) => take.variant === variant)
       .map(({ person, changes, ...held }) => ({
         id: person,
@@ -109,6 +110,6 @@ export function tracksOf(item: LedItem, takes: readonly Take[], pack: LeadPack, 
   }))
   // nobody on the roster: what is planned is shown all the same
   const used = tracks.filter(({ people: own }) => own.length > 0)
-  const resting = takes.filter(({ variant }) => variant === undefined).map(({ person }) => nameIn(pack, person))
+  const resting = listed.filter(({ variant }) => variant === undefined).map(({ person }) => nameIn(pack, person))
   return { tracks: used.length > 0 ? used : tracks.filter(({ variant }) => (swapped ? variant === swapped : item.shown.includes(variant))), resting }
 }

@@ -58,6 +58,12 @@ export interface LeadPack {
 /** What somebody is called in the class; nothing for a person whom it does not know. */
 export const nameIn = ({ people }: Pick<LeadPack, 'people'>, person: string): string => people.find(({ id }) => id === person)?.name ?? ''
 
+/** Those of a class in the order of its list, whatever order a device keeps them in. */
+export function asListed<T extends { person: string }>({ people }: Pick<LeadPack, 'people'>, all: readonly T[]): T[] {
+  const places = new Map(people.map(({ id }, place) => [id, place]))
+  return all.toSorted((a, b) => (places.get(a.person) ?? places.size) - (places.get(b.person) ?? places.size))
+}
+
 /** What a projector needs: nothing about any person. */
 export const packForRoom = (pack: LeadPack): LeadPack => ({
   ...pack,

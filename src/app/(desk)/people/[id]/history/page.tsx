@@ -69,7 +69,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
         </div>
       </div>
       {came.length > 0 && (
-        <>
+        <div className="grid gap-7 lg:grid-cols-2 print:grid-cols-2 print:gap-3">
           <Charted
             title="How hard it was"
             words={
@@ -122,7 +122,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
               />
             )
           })}
-        </>
+        </div>
       )}
       {told.length > 0 && (
         <section>
@@ -154,7 +154,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
       {moved.length > 0 && (
         <section>
           <h2>Along the ladders</h2>
-          <ul className="grid gap-x-10 md:grid-cols-2">
+          <ul className="grid gap-x-10 md:grid-cols-2 print:grid-cols-2 print:gap-x-4 print:text-[8pt]">
             {moved.map(({ movement, steps }) => {
               const [from, to] = [steps[0]!, steps.at(-1)!]
               return (

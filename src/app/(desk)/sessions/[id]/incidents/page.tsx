@@ -8,6 +8,9 @@ import { sessionLog } from '../logData'
 
 export const metadata = { title: 'Incident' }
 
+/** What is written on the printed page by hand. */
+const BY_HAND = ['What happened before it', 'Who saw it', 'Who was told, and when', 'Name, date, signature']
+
 /** What happened when somebody stopped, with its times: it is added to and never written over, and prints on a page. */
 export default async function IncidentsPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
@@ -39,14 +42,21 @@ export default async function IncidentsPage({ params }: { params: Promise<{ id: 
             <h2>{incident.text}</h2>
             <p>{people.length > 0 ? `Who: ${people.join(', ')}` : 'Who it was is not noted yet.'}</p>
             <ol className="mt-2">
-              {[incident, ...added].map(({ id: event, at, text }) => (
+              {[incident, ...added].map(({ id: event, at, text, person }) => (
                 <li key={event} className="grid grid-cols-[4.5rem_1fr] gap-x-3">
                   <time dateTime={new Date(at).toISOString()}>{timeOf(at, studio.settings.zone)}</time>
-                  <span>{text}</span>
+                  <span>{text || (person ? `It was ${nameOf(person)}.` : '')}</span>
                 </li>
               ))}
             </ol>
             <AddToIncident session={id} incident={incident.id} />
+            <dl className="mt-6 hidden gap-y-10 print:grid">
+              {BY_HAND.map((words) => (
+                <div key={words} className="border-b border-line pb-1 text-soft">
+                  <dt>{words}</dt>
+                </div>
+              ))}
+            </dl>
           </section>
         )
       })}
