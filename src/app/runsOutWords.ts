@@ -1,6 +1,6 @@
 import type { RunsOut } from '@/core/client'
-import { RULE_BASE } from '@/server/ruleBase'
+import { conditionName } from '@/server/ruleBase'
 
 /** What runs out, in words. */
 export const runsOutWords = ({ condition }: RunsOut): string =>
-  condition === undefined ? 'Health questions' : `Letter for ${RULE_BASE.conditions.get(condition)?.name ?? condition}`
+  condition === undefined ? 'Health questions' : `Letter for ${conditionName(condition)}`

@@ -150,6 +150,14 @@ export const askClass = <K extends 'first' | 'sheet' | 'led' | 'cells'>(
 export const askStair = ({ own }: Shelf, place: string, plan: JudgeQuestions['stair']['ask']['plan']) =>
   remembered(`stair ${place}`, [plan, own], () => askOn(own, 'stair', { plan }))
 
+/** A class on its coming days. @param place id of the class, and which of its days */
+export const askAhead = ({ own }: Shelf, place: string, ask: JudgeQuestions['ahead']['ask']) =>
+  remembered(
+    `ahead ${place}`,
+    [ask.plan, own, ...ask.meetings.flatMap(({ day, people }) => [day, ...peopleKey(people)]), ask.experience.pace, ...ask.experience.knows],
+    () => askOn(own, 'ahead', ask),
+  )
+
 export const askFind = ({ own }: Shelf, ask: JudgeQuestions['find']['ask']) =>
   remembered('find', [own, JSON.stringify(ask.wish), ...peopleKey(ask.people)], () => askOn(own, 'find', ask))
 

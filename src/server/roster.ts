@@ -39,6 +39,8 @@ function overruleOf({ variant, reason, by, upTo }: OverruleRecord): Overrule[] {
   return holds ? [{ variant, reason, by, upTo: holds }] : []
 }
 
+/** Days for which the facts of a record are kept. */
+const MOST_DAYS = 40
 /** Facts of records that have not changed since; a record that was read again is another object. */
 const factsKnown = new WeakMap<ClientRecord, Map<string, PersonFacts>>()
 
@@ -46,9 +48,9 @@ const factsKnown = new WeakMap<ClientRecord, Map<string, PersonFacts>>()
 export function knownFacts(record: ClientRecord, day: Day, attended: readonly Day[], today?: CheckIn): PersonFacts {
   const key = JSON.stringify([day, attended, today])
   const facts = factsKnown.get(record)?.get(key) ?? factsOn(RULE_BASE, record, day, { ...(today && { today }), attended })
-  // a class is looked at for few days at a time
+  // today, and the days of the coming weeks
   const known = factsKnown.get(record)
-  factsKnown.set(record, known && known.size < 12 ? known.set(key, facts) : new Map([[key, facts]]))
+  factsKnown.set(record, known && known.size < MOST_DAYS ? known.set(key, facts) : new Map([[key, facts]]))
   return facts
 }
 
@@ -69,6 +71,8 @@ export interface Group {
   day: Day
   /** as if nothing had been said at the door of this day; what holds from days before does */
   beforeTheDoor?: true
+  /** days after today on which they are taken to come */
+  comes?: readonly Day[]
   /** class in which an overrule with that scope holds; left out = those for every class only */
   classId?: string
 }
@@ -87,7 +91,7 @@ export async function peopleOfAll(db: Database, studioId: string, groups: readon
     attendedDays(db, studioId, ids, last, first),
     overrulesOf(db, studioId, ids),
   ])
-  return groups.map(({ roster, day, classId, beforeTheDoor }) => {
+  return groups.map(({ roster, day, classId, beforeTheDoor, comes = [] }) => {
     const checkIns = holdingOn(beforeTheDoor ? said.filter((one) => one.day !== day) : said, day)
     const names = callNames(roster.map(({ record }) => record))
     return roster.map(({ id, record }, index): RosterFacts => {
@@ -97,7 +101,7 @@ export async function peopleOfAll(db: Database, studioId: string, groups: readon
         classId,
       )
       const today = checkIns.get(id)
-      const came = (attended.get(id) ?? []).filter((on) => on <= day)
+      const came = [...(attended.get(id) ?? []), ...comes].filter((on) => on <= day)
       const facts = knownFacts(record, day, came, today)
       return {
         id,

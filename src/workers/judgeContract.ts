@@ -1,9 +1,10 @@
 import type { NamedCell } from '@/core/evaluate'
 import type { LedView } from '@/core/lead'
 import type { PlanDraft } from '@/core/plan'
+import type { Turn } from '@/core/progress'
 import type { GateOutcome, PersonFacts } from '@/core/safety'
 import type { Experience, TreadLine } from '@/core/timing'
-import type { MassUnit } from '@/core/vocabulary'
+import type { Day, MassUnit } from '@/core/vocabulary'
 import type { Questions, StoredOwn, WorkerPerson } from './designerContract'
 import type { Find, LibraryQuestions } from './libraryContract'
 
@@ -39,6 +40,8 @@ export interface JudgeQuestions {
   cells: { ask: ClassOnDay; answer: NamedCell[] | null }
   /** the stair of a plan alone; null when the plan cannot be used */
   stair: { ask: { plan: PlanDraft }; answer: TreadLine | null }
+  /** the class on its coming days, with the people as they will be then; null when the plan cannot be used */
+  ahead: { ask: { plan: PlanDraft; meetings: { day: Day; people: WorkerPerson[] }[]; experience: Experience }; answer: Turn[] | null }
   find: { ask: { people: WorkerPerson[]; wish: Find }; answer: LibraryQuestions['find']['answer'] }
   standing: { ask: { facts: PersonFacts[] }; answer: StandingNow[] }
 }

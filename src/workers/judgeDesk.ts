@@ -4,6 +4,7 @@ import { assessRoster, cellsOf, type Evaluation, evaluate } from '@/core/evaluat
 import { ledView } from '@/core/lead'
 import type { Catalogue } from '@/core/movement'
 import { checkPlan, type Plan, problemText, withKnown } from '@/core/plan'
+import { turnsAhead } from '@/core/progress'
 import { assess, buildRuleBase } from '@/core/safety'
 import { expand, treadLine } from '@/core/timing'
 import { catalogueOf } from './catalogueOf'
@@ -34,6 +35,8 @@ export class JudgeDesk {
         return this.cells(request.ask)
       case 'stair':
         return this.stair(request.ask)
+      case 'ahead':
+        return this.ahead(request.ask)
       case 'find':
         return this.find(request.ask)
       case 'standing':
@@ -88,6 +91,11 @@ export class JudgeDesk {
   stair({ plan }: Ask<'stair'>): Answer<'stair'> {
     const checked = checkPlan(plan, this.catalogue)
     return 'plan' in checked ? treadLine(expand(checked.plan, this.catalogue)) : null
+  }
+
+  ahead({ plan, meetings, experience }: Ask<'ahead'>): Answer<'ahead'> {
+    const checked = checkPlan(withKnown(plan, experience.knows), this.catalogue)
+    return 'plan' in checked ? turnsAhead(RULE_BASE, checked.plan, this.catalogue, experience.pace.rates, meetings) : null
   }
 
   find({ people, wish }: Ask<'find'>): Answer<'find'> {

@@ -69,7 +69,7 @@ export {
   readingField,
   type Site,
 } from './record'
-export { RUNS_OUT_DAYS, type RunsOut, runsOut } from './runsOut'
+export { RUNS_OUT_DAYS, type RunsOut, runsOut, standsOn } from './runsOut'
 export {
   interruptOf,
   joined,
@@ -85,4 +85,4 @@ export {
   withSets,
   withSettled,
 } from './screening'
-export { openOutcome, type ScreenStand, screenStand } from './standing'
+export { askedAgain, openOutcome, type ScreenStand, screenStand } from './standing'

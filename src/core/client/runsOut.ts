@@ -29,8 +29,7 @@ export function runsOut(base: RuleBase, record: ClientRecord, day: Day, within =
     if (clearance.movement === undefined && isCleared(base, record, clearance.condition, addDays(last, 1))) return []
     return [{ last, condition: clearance.condition }]
   })
-  const counts = (on: Day) =>
-    screenStand(record, { day: on, ...weekOn(record, on), cleared: (slug) => isCleared(base, record, slug, on) }) !== 'never'
+  const counts = (on: Day) => screenStand(record, standsOn(base, record, on)) !== 'never'
   if (!counts(day) || counts(until)) return letters.sort(byLast)
   let last = day
   while (counts(addDays(last, 1))) last = addDays(last, 1)
@@ -39,7 +38,8 @@ export function runsOut(base: RuleBase, record: ClientRecord, day: Day, within =
 
 const byLast = (a: RunsOut, b: RunsOut) => (a.last < b.last ? -1 : a.last > b.last ? 1 : 0)
 
-function weekOn(record: ClientRecord, day: Day): { week?: number } {
+/** What decides on a day where the health questions of somebody stand. */
+export function standsOn(base: RuleBase, record: ClientRecord, day: Day): Parameters<typeof screenStand>[1] {
   const { week } = perinatal(record, day)
-  return week === undefined ? {} : { week }
+  return { day, ...(week !== undefined && { week }), cleared: (slug) => isCleared(base, record, slug, day) }
 }

@@ -59,6 +59,14 @@ export function openOutcome(finding: Finding, { day, week, cleared }: On): Scree
   }
 }
 
+/** A record as it will be when the health questions have been answered again in time, with the same answers; the very same where nothing is due. */
+export function askedAgain(record: ClientRecord, on: On): ClientRecord {
+  const { screening } = record
+  if (screening?.completedOn === undefined || screenStand(record, on) !== 'never') return record
+  const { askAgainOn: _askAgainOn, ...answered } = screening
+  return { ...record, screening: { ...answered, completedOn: on.day } }
+}
+
 /** Where the health questions of somebody stand on a day. */
 export function screenStand(record: Pick<ClientRecord, 'screening' | 'dueDate' | 'lastBirth'>, on: On): ScreenStand {
   const { screening } = record

@@ -12,6 +12,7 @@ export {
   type Evidence,
   type GateOutcome,
   LIMIT_MERGE,
+  type LimitName,
   type Limits,
   MEDICINES,
   type Medicine,

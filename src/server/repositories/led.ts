@@ -62,3 +62,14 @@ export async function ledSessions(
   const came = new Map(rows.map((row) => [row.id, row.came]))
   return read.rows.map((session) => ({ ...session, came: came.get(session.id) ?? 0 }))
 }
+
+/** The last day on which each class was led, by class. */
+export async function lastLed(db: Database, studioId: string, classIds: readonly string[]): Promise<Map<string, string>> {
+  if (classIds.length === 0) return new Map()
+  const rows = await db
+    .select({ classId: sessions.classId, day: sql<string>`max(${sessions.day})::text` })
+    .from(sessions)
+    .where(and(eq(sessions.studioId, studioId), among(sessions.classId, classIds), STARTED))
+    .groupBy(sessions.classId)
+  return new Map(rows.map(({ classId, day }) => [classId, day]))
+}

@@ -241,6 +241,9 @@ export function Designer({
         <Link className="quiet" href={`/classes/${id}/print?day=${day}`}>
           Cue sheet
         </Link>
+        <Link className="quiet" href={`/classes/${id}/ahead`}>
+          Weeks ahead
+        </Link>
         {overruled.length > 0 && (
           <button type="button" className="quiet" onClick={() => setOpen({ kind: 'words' })}>
             On your own word, {overruled.length}

@@ -2,6 +2,7 @@ import Link from 'next/link'
 import { meetings } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { addDays, dayIn } from '@/core/vocabulary'
+import { sinceLastTime } from '@/server/ahead'
 import { rulesChanged } from '@/server/changedRules'
 import { experiencesOf } from '@/server/experience'
 import { askClass } from '@/server/judging'
@@ -12,9 +13,11 @@ import { type NotAsked, notAsked } from '@/server/repositories/log'
 import { removedClasses } from '@/server/repositories/timetable'
 import { readStudio } from '@/server/repositories/unreadable'
 import { callNames, peopleOfAll, soonOut } from '@/server/roster'
+import { conditionName } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
 import { type AskedAfter, DayAfter } from '@/ui/log/DayAfter'
+import { TurnLine } from '@/ui/progress/TurnLine'
 import { dateWords, dayWords, shortDay } from '@/ui/shell/days'
 import { TreadSilhouette } from '@/ui/tread/Silhouette'
 
@@ -64,6 +67,12 @@ export default async function DaySheet() {
   ])
   const lines = await Promise.all(
     dated.map(({ id, plan }, index) => askClass(shelf, 'sheet', id, { plan, people: people[index]!, experience: experiences[index]! })),
+  )
+  const turned = await sinceLastTime(
+    db,
+    studio,
+    shelf,
+    dated.flatMap(({ next, ...stored }) => (next === undefined ? [] : [{ stored, roster: rostered.get(stored.id) ?? [], next }])),
   )
   const rows = dated
     // a plan that cannot be used is a row that says so, never a dead page
@@ -134,6 +143,13 @@ export default async function DaySheet() {
                       <b className="text-effort">Ask first</b> {name}: {because}
                     </p>
                   ))}
+                  {(turned.get(row.id) ?? []).length > 0 && (
+                    <ul className="mt-1" aria-label="Since last time">
+                      {turned.get(row.id)!.map((turn) => (
+                        <TurnLine key={turn.person} turn={turn} nameOf={conditionName} />
+                      ))}
+                    </ul>
+                  )}
                   {row.pending.length > 0 && <p className="mt-1 text-soft">Clinician’s agreement still to come: {row.pending.join(', ')}</p>}
                 </>
               )}

@@ -1,0 +1,22 @@
+import { expect } from '@playwright/test'
+import { test } from './hall'
+
+test('the weeks ahead of a class say from when on it is otherwise for whom and why, and lead to that day', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Lantern evening, before and after birth', exact: true }).click()
+  await page.getByRole('link', { name: 'Weeks ahead' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /the weeks ahead$/ })).toBeVisible()
+  // somebody who enters the third trimester, with what that changes and what is to be asked
+  const turns = page.getByRole('listitem').filter({ has: page.getByText('Flat on the back: not at all') })
+  await expect(turns.last()).toContainText('Nadine, 28 weeks pregnant')
+  const day = page
+    .locator('main > ol > li, main ol > li')
+    .filter({ has: page.getByText('28 weeks pregnant') })
+    .first()
+  await expect(day).toContainText('Nadine, the health questions are to be answered again')
+  // who is not let in as it is, is not passed over in silence
+  await expect(page.getByText('Nothing is said ahead of Petra')).toBeVisible()
+  await day.getByRole('link').first().click()
+  await expect(page).toHaveURL(/\?day=\d{4}-\d\d-\d\d$/)
+  await expect(page.getByRole('heading', { level: 1, name: 'Lantern evening, before and after birth' })).toBeVisible()
+})

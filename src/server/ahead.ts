@@ -1,0 +1,120 @@
+import 'server-only'
+import { askedAgain, type ClientRecord, standsOn } from '@/core/client'
+import { meetings } from '@/core/plan'
+import type { Turn } from '@/core/progress'
+import { addDays, type Day } from '@/core/vocabulary'
+import type { Database } from './db/connection'
+import { experiencesOf } from './experience'
+import { askAhead, askStanding, type Shelf } from './judging'
+import type { StoredClass } from './repositories/classes'
+import type { StoredClient } from './repositories/clients'
+import { lastLed } from './repositories/led'
+import type { Studio } from './repositories/studios'
+import { callNames, peopleOfAll } from './roster'
+import { RULE_BASE } from './ruleBase'
+
+/** So far ahead a class is judged, weeks. */
+export const AHEAD_WEEKS = 12
+
+const renewals = new WeakMap<ClientRecord, Map<Day, ClientRecord>>()
+/** The record with the health questions answered again where they are due by then: the same object for the same day, so that its facts are known. */
+function renewed(record: ClientRecord, day: Day): ClientRecord {
+  const known = renewals.get(record) ?? new Map<Day, ClientRecord>()
+  renewals.set(record, known)
+  const one = known.get(day) ?? askedAgain(record, standsOn(RULE_BASE, record, day))
+  known.set(day, one)
+  return one
+}
+
+interface OnDays {
+  stored: Pick<StoredClass, 'id' | 'plan'>
+  roster: readonly StoredClient[]
+  days: readonly Day[]
+}
+
+/**
+ * Classes on several of their days each, with everybody as they will be then; null where a plan cannot be judged. They are taken to come every
+ * time, and to answer the health questions again, in the same words, when these are due. As many queries for all classes as for one.
+ */
+async function turnsOf(db: Database, studio: Studio, shelf: Shelf, classes: readonly OnDays[]): Promise<(Turn[] | null)[]> {
+  const groups = classes.flatMap(({ stored: { id }, roster, days }) =>
+    days.map((day) => ({
+      roster: roster.map((one) => ({ ...one, record: renewed(one.record, day) })),
+      day,
+      classId: id,
+      comes: days,
+      beforeTheDoor: true as const,
+    })),
+  )
+  const [people, experiences] = await Promise.all([
+    peopleOfAll(db, studio.id, groups),
+    experiencesOf(
+      db,
+      studio,
+      classes.map(({ stored: { id }, roster, days }) => ({ classId: id, size: roster.length, day: days[0]! })),
+    ),
+  ])
+  let next = 0
+  return Promise.all(
+    classes.map(({ stored: { id, plan }, days }, at) => {
+      const on = days.map((day) => ({ day, people: people[next++]! }))
+      return askAhead(shelf, `${id} ${days.length}`, { plan, meetings: on, experience: experiences[at]! })
+    }),
+  )
+}
+
+/** The coming weeks of a class. */
+export interface WeeksAhead {
+  days: Day[]
+  /** null = the plan cannot be judged */
+  turns: Turn[] | null
+  /** who is to answer the health questions again, and before which day */
+  due: { day: Day; person: string }[]
+  /** who may not take part as it is: of them nothing is said ahead */
+  closed: string[]
+}
+
+/** What the calendar changes of a class in the coming weeks, from its next day on. */
+export async function weeksAhead(
+  db: Database,
+  studio: Studio,
+  shelf: Shelf,
+  { stored, roster }: { stored: StoredClass; roster: readonly StoredClient[] },
+  today: Day,
+): Promise<WeeksAhead> {
+  const until = addDays(today, 7 * AHEAD_WEEKS)
+  const days = meetings(stored, studio.settings.closed, today, 7 * AHEAD_WEEKS).filter((day) => day < until)
+  const [first] = days
+  if (first === undefined || days.length < 2 || roster.length === 0) return { days, turns: [], due: [], closed: [] }
+  const due = roster.flatMap(({ id: person, record }) => {
+    const day = days.slice(1).find((on) => renewed(record, on) !== record)
+    return day === undefined ? [] : [{ day, person }]
+  })
+  const [[now], [turns]] = await Promise.all([
+    peopleOfAll(db, studio.id, [{ roster, day: first, classId: stored.id, beforeTheDoor: true }]),
+    turnsOf(db, studio, shelf, [{ stored, roster, days }]),
+  ])
+  const standing = await askStanding(now!.map(({ facts }) => facts))
+  const names = callNames(roster.map(({ record }) => record))
+  return { days, turns: turns ?? null, due, closed: names.filter((_, at) => standing[at]?.closed !== undefined) }
+}
+
+/** What the calendar has changed of each class since it was led last, by class; of one that was never led nothing. */
+export async function sinceLastTime(
+  db: Database,
+  studio: Studio,
+  shelf: Shelf,
+  classes: readonly { stored: StoredClass; roster: readonly StoredClient[]; next: Day }[],
+): Promise<Map<string, Turn[]>> {
+  const last = await lastLed(
+    db,
+    studio.id,
+    classes.map(({ stored: { id } }) => id),
+  )
+  const asked = classes.flatMap(({ stored, roster, next }): OnDays[] => {
+    const before = last.get(stored.id)
+    return before !== undefined && before < next && roster.length > 0 ? [{ stored, roster, days: [before, next] }] : []
+  })
+  const turns = await turnsOf(db, studio, shelf, asked)
+  return new Map(asked.map(({ stored: { id } }, at) => [id, turns[at] ?? []]))
+}
