@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test'
+import ICAL from 'ical.js'
 import { test } from './hall'
 
 test('the weeks ahead of a class say from when on it is otherwise for whom and why, and lead to that day', async ({ page }) => {
@@ -19,4 +20,18 @@ test('the weeks ahead of a class say from when on it is otherwise for whom and w
   await day.getByRole('link').first().click()
   await expect(page).toHaveURL(/\?day=\d{4}-\d\d-\d\d$/)
   await expect(page.getByRole('heading', { level: 1, name: 'Lantern evening, before and after birth' })).toBeVisible()
+})
+
+test('classes go into a calendar that another program reads, and nobody is named in it', async ({ page, request }) => {
+  await page.goto('/')
+  const link = page.getByRole('link', { name: 'For a calendar' })
+  await expect(link).toBeVisible()
+  const answer = await request.get((await link.getAttribute('href'))!)
+  expect(answer.headers()['content-type']).toContain('text/calendar')
+  const text = await answer.text()
+  const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one))
+  const chairs = events.find(({ summary }) => summary === 'Boathouse chairs')!
+  expect(chairs.startDate.toString()).toMatch(/T10:00:00Z?$/)
+  expect(chairs.isRecurring()).toBe(true)
+  expect(text).not.toMatch(/Greta|Kestrel|Petra/)
 })

@@ -91,6 +91,11 @@ export function TimeSheet({ id, day, time, onClose }: { id: string; day: string;
           <button type="button" className="action" disabled={saving} onClick={save}>
             Save
           </button>
+          {(time.weekday !== null || time.calendar.dates.length > 0) && (
+            <a href={`/api/classes/${id}/calendar`} className="quiet" download>
+              For a calendar, as it is saved
+            </a>
+          )}
           <span role="status" className="wrong">
             {message}
           </span>

@@ -87,9 +87,16 @@ export default async function DaySheet() {
           <p className="text-soft">{studio.name}</p>
           <h1>{dayWords(now)}</h1>
         </div>
-        <Link href="/classes/new" className="quiet">
-          New class
-        </Link>
+        <div className="flex gap-3">
+          {rows.some(({ next }) => next !== undefined) && (
+            <a href="/api/calendar" className="quiet" download>
+              For a calendar
+            </a>
+          )}
+          <Link href="/classes/new" className="quiet">
+            New class
+          </Link>
+        </div>
       </div>
       {changed && (
         <p className="mb-5 border-l-4 border-effort pl-3">
