@@ -1,4 +1,4 @@
-import { expect } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
 import { test } from './hall'
 
@@ -34,4 +34,29 @@ test('classes go into a calendar that another program reads, and nobody is named
   expect(chairs.startDate.toString()).toMatch(/T10:00:00Z?$/)
   expect(chairs.isRecurring()).toBe(true)
   expect(text).not.toMatch(/Greta|Kestrel|Petra/)
+})
+
+/** Pages of a document as the browser prints it on A4. */
+const pagesOf = async (page: Page): Promise<number> => {
+  const pdf = await page.pdf({ format: 'A4', margin: { top: '12mm', bottom: '12mm', left: '14mm', right: '14mm' } })
+  return pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
+}
+
+test('a letter asks a clinician in clinical words, and a history for one prints on a page', async ({ page }) => {
+  await page.goto('/people')
+  await page.getByRole('link', { name: 'Hartley' }).first().click()
+  await expect(page.getByRole('heading', { level: 1, name: /^Hartley/ })).toBeVisible()
+  await page.getByRole('link', { name: 'Letter to a clinician' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /^May Hartley .* take part\?$/ })).toBeVisible()
+  await expect(page.getByText(/^As I have it from Hartley: Chronic obstructive lung disease/)).toBeVisible()
+  const asks = page.getByRole('definition')
+  await expect(asks.filter({ hasText: /^Knee flexion, weight bearing: up to \d+° \(/ })).toBeVisible()
+  await expect(asks.filter({ hasText: /^Perceived exertion \(0 to 10\): up to \d/ })).toBeVisible()
+  await expect(page.getByText('What is done otherwise already')).toBeVisible()
+  expect(await pagesOf(page)).toBeLessThanOrEqual(2)
+  await page.getByRole('link', { name: 'To the record' }).click()
+  await page.getByRole('link', { name: 'History' }).click()
+  await expect(page.getByRole('heading', { level: 2, name: 'How hard it was' })).toBeVisible()
+  await expect(page.locator('.recharts-surface').first()).toBeVisible()
+  expect(await pagesOf(page)).toBe(1)
 })

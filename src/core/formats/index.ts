@@ -1,3 +1,4 @@
+export { ASK_GROUPS, type AskGroup, type BodyAsk, type BodyAsks, bodyAsks } from './bodyAsks'
 export type { CueWords } from './cueParts'
 export { type CueLine, cueSheet } from './cueSheet'
 export {

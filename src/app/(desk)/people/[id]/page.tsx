@@ -67,6 +67,9 @@ export default async function PersonPage({ params }: Props) {
           <Link href={`/people/${id}/history`} className="quiet">
             History
           </Link>
+          <Link href={`/people/${id}/letter`} className="quiet">
+            Letter to a clinician
+          </Link>
           <Link href={`/people/${id}/screening`} className="quiet">
             Health questions{screened ? `, answered on ${dateWords(screened)}` : ', never answered'}
           </Link>
