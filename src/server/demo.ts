@@ -1,4 +1,4 @@
-import { DEMO_CLASSES, DEMO_FORMS, DEMO_VENUE, type DemoClass, type DemoForm, demoPeople } from '@/content/demo'
+import { DEMO_CLASSES, DEMO_FORMS, DEMO_LATELY, DEMO_VENUE, type DemoClass, type DemoForm, demoPeople } from '@/content/demo'
 import { BANDS } from '@/content/kit/bands'
 import { LIBRARY } from '@/content/movements'
 import { FORM } from '@/content/screening/form'
@@ -168,8 +168,9 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
           return came ? [{ clientId: id, item: prescription.item.id, variant, kg: kg > 0 ? kg : null, side: null, band: band ?? null }] : []
         }),
       )
-      const rows = people.map(({ id, came }) => {
+      const rows = people.map(({ id, name, came }) => {
         const pain = random() > 0.75 ? 1 + Math.floor(random() * 3) : 0
+        const lately = came ? DEMO_LATELY[name]?.[week] : undefined
         return {
           clientId: id,
           presence: came ? ('present' as const) : ('absent' as const),
@@ -178,6 +179,7 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
           painNextDay: came && random() > 0.4 ? Math.max(0, pain - 1) : null,
           note: null,
           marks: [],
+          ...lately,
         }
       })
       await saveLog(db, studioId, session.id, session.revision, {

@@ -140,6 +140,7 @@ export const metabolic: ConditionDefinition[] = [
   {
     slug: 'peripheral-neuropathy',
     name: 'Loss of feeling in feet or hands (diabetic or other)',
+    progressPainMax: 2,
     group: 'metabolic',
     variants: ['active-foot-wound', 'autonomic', 'feet'],
     noPulseFormula: 'c.variant == autonomic',

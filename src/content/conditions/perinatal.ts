@@ -4,6 +4,7 @@ export const perinatal: ConditionDefinition[] = [
   {
     slug: 'pregnancy',
     name: 'Pregnancy, uncomplicated (stage computed from gestational week)',
+    progressPainMax: 2,
     group: 'perinatal',
     variants: ['default'],
     symptomaticMeans: 'any yes in section 4.2 that leads to clearance',

@@ -39,6 +39,8 @@ const BESIDE = [
   'senseLost',
   'implies',
   'fieldDefaults',
+  'neverProgress',
+  'progressPainMax',
 ]
 
 describe.skipIf(!there)('the content is the rule base, word by word', () => {

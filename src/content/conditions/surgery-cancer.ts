@@ -498,6 +498,7 @@ export const surgeryCancer: ConditionDefinition[] = [
   {
     slug: 'bone-metastases',
     name: 'Cancer spread to bone',
+    progressPainMax: 2,
     group: 'surgery-cancer',
     variants: ['multiple-or-unknown', 'spine', 'hip-or-long-bone', 'other'],
     clearance: {

@@ -555,6 +555,7 @@ export const systemicPainJoint: ConditionDefinition[] = [
   {
     slug: 'me-cfs-pem',
     name: 'Chronic fatigue with post-exertional worsening',
+    neverProgress: true,
     group: 'systemic-pain-joint',
     variants: ['severe', 'moderate', 'mild'],
     clearance: {

@@ -1,4 +1,5 @@
 export { DEMO_FORMS, type DemoForm } from './answers'
 export { DEMO_CLASSES, type DemoClassPlan } from './classes'
+export { DEMO_LATELY } from './lately'
 export { type DemoClass, type DemoPerson, demoPeople } from './people'
 export { DEMO_VENUE } from './venue'

@@ -47,6 +47,20 @@ export const clearanceSchema = z.strictObject({
   movement: z.string().max(60).optional(),
 })
 
+/** An answer to a proposal: it stands until the movement is done again. */
+export const progressAnswerSchema = z.strictObject({
+  movement: z.string().min(1).max(60),
+  /** when it was answered, and the last class that the proposal rested on */
+  on: daySchema,
+  last: daySchema,
+  verdict: z.enum(['up', 'down']),
+  answer: z.enum(['taken', 'not-yet']),
+  /** the step that was meant: a weight, kg a hand or limb, or a version */
+  kg: z.number().min(0).max(60).optional(),
+  variant: z.string().min(1).max(90).optional(),
+})
+export type ProgressAnswer = z.output<typeof progressAnswerSchema>
+
 /** Where it hurts or wants care, on a figure seen from the front and from the back. */
 export const BODY_REGIONS = [
   'head',
@@ -165,6 +179,8 @@ export const clientSchema = z.strictObject({
     .array(z.strictObject({ movement: z.string().min(1).max(60), kg: z.number().min(0).max(60), on: daySchema }))
     .max(200)
     .default([]),
+  /** what was proposed from the log and how it was answered, the latest of each movement */
+  progress: z.array(progressAnswerSchema).max(200).default([]),
   joined: daySchema.optional(),
   /** let in at the door as a guest of a class, with first name and age only */
   guestOn: daySchema.optional(),

@@ -116,7 +116,7 @@ describe('a pregnancy and a hip, day by day through twelve weeks', () => {
     for (const { day, causes } of of('Petra')) {
       const weeks = 24 + everyDay.indexOf(day) / 7
       expect(Number.isInteger(weeks), day).toBe(true)
-      expect(causes).toEqual([{ kind: 'pregnancy', weeks }])
+      expect(causes).toEqual([{ kind: 'gestation', weeks }])
     }
   })
 

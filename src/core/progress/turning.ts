@@ -3,7 +3,7 @@ import type { PersonFacts, RecordedCondition } from '../safety'
 /** What of somebody is other on one day than on another, though nobody has said anything: the calendar has moved on. */
 export type Turning =
   /** completed weeks; nothing = no longer pregnant by the record */
-  | { kind: 'pregnancy'; weeks?: number }
+  | { kind: 'gestation'; weeks?: number }
   | { kind: 'after-birth'; weeks?: number }
   /** completed weeks since it happened, by the slug of the condition */
   | { kind: 'since'; condition: string; weeks: number }
@@ -40,7 +40,7 @@ function withFields(facts: PersonFacts, before: PersonFacts, fields: readonly (k
 
 /** Facts that have a turning of their own. */
 const OWN_FIELDS = {
-  pregnancy: ['gestationalWeek'],
+  gestation: ['gestationalWeek'],
   'after-birth': ['weeksPostpartum'],
   form: ['screenOutcome'],
   age: ['age'],
@@ -50,7 +50,7 @@ const OWN_FIELDS = {
 
 function turningOf(kind: keyof typeof OWN_FIELDS, { gestationalWeek, weeksPostpartum, age, weeksInProgramme }: PersonFacts): Turning {
   switch (kind) {
-    case 'pregnancy':
+    case 'gestation':
       return { kind, ...(gestationalWeek !== undefined && { weeks: gestationalWeek }) }
     case 'after-birth':
       return { kind, ...(weeksPostpartum !== undefined && { weeks: weeksPostpartum }) }

@@ -189,6 +189,10 @@ export interface ConditionDefinition {
   implies?: readonly { field: 'coning'; when: string }[]
   /** defaults of `c.` fields that depend on the stage (1.5) */
   fieldDefaults?: readonly { when: string; field: string; value: boolean }[]
+  /** nothing is ever made harder by the log (5.2 D6) */
+  neverProgress?: true
+  /** pain in class above which nothing is made harder, 0 to 10, where it is less than the 3 of everybody (5.3) */
+  progressPainMax?: number
   clearance: { need: 'none' | 'advised' | 'required'; requiredWhen?: string; validMonths: number; voidIf?: string }
   /** while it is true, advised clearance is not missed (0.1) */
   stableWhen?: string

@@ -139,6 +139,29 @@ describe('what is accepted is there afterwards, to the last field', () => {
     expect(await people.keepOwnLoad({ clientId: id, movement: 'no-such-movement', kg: 1 })).toMatchObject({ ok: false, kind: 'invalid' })
   })
 
+  test('how a proposal from the log was answered, the latest of each movement; a weight that was taken is theirs', async () => {
+    const id = await somebody('Ivo')
+    const kept = async () => (await getClient(held.db, studio, id)).record
+    const said = { clientId: id, last: '2026-11-16', verdict: 'up' as const }
+    await done(people.answerProgress({ ...said, answer: 'not-yet', steps: [{ movement: 'curl', kg: 1 }, { movement: 'march' }] }))
+    expect((await kept()).ownLoads).toEqual([])
+    await done(people.answerProgress({ ...said, answer: 'taken', steps: [{ movement: 'curl', kg: 1.5 }] }))
+    await done(people.answerProgress({ ...said, verdict: 'down', answer: 'taken', steps: [{ movement: 'row', variant: 'row/seat' }] }))
+    expect((await kept()).ownLoads).toEqual([{ movement: 'curl', kg: 1.5, on: DAY }])
+    expect((await kept()).progress).toEqual([
+      { movement: 'march', on: DAY, last: '2026-11-16', verdict: 'up', answer: 'not-yet' },
+      { movement: 'curl', on: DAY, last: '2026-11-16', verdict: 'up', answer: 'taken', kg: 1.5 },
+      { movement: 'row', on: DAY, last: '2026-11-16', verdict: 'down', answer: 'taken', variant: 'row/seat' },
+    ])
+    expect(await people.answerProgress({ ...said, answer: 'taken', steps: [{ movement: 'march' }, { movement: 'no-such-movement' }] })).toMatchObject(
+      {
+        ok: false,
+        kind: 'invalid',
+        problems: [{ path: '$.steps[1].movement' }],
+      },
+    )
+  })
+
   test('a class, its plan, its time and who is in it', async () => {
     const id = await aClass('Evening seats')
     const stored = await getClass(held.db, studio, id)

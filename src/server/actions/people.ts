@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { refresh } from 'next/cache'
 import { z } from 'zod'
-import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, fullName, overruleSchema } from '@/core/client'
+import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, fullName, overruleSchema, progressAnswerSchema } from '@/core/client'
 import { assessRoster, judgePlanned, withOwnLoad } from '@/core/evaluate'
 import { type FileProblem, MOST_ROWS, personKey, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
@@ -148,6 +148,41 @@ export async function keepOwnLoad(input: unknown): Promise<Outcome<object>> {
     })
     return {}
   })
+}
+
+const { movement: movementInput, kg: kgInput, variant: variantInput, ...progressFields } = progressAnswerSchema.omit({ on: true }).shape
+const progressInput = z.strictObject({
+  clientId: idSchema,
+  ...progressFields,
+  steps: z
+    .array(z.strictObject({ movement: movementInput, kg: kgInput, variant: variantInput }))
+    .min(1)
+    .max(200),
+})
+
+/** Keeps how proposals from the log were answered; a weight that was taken is what they lift from today on. */
+export async function answerProgress(input: unknown): Promise<Outcome<object>> {
+  const outcome = await answer(progressInput, input, async ({ clientId, steps, ...said }) => {
+    const { db, studio } = await here()
+    const { catalogue } = await studioLibrary(db, studio.id)
+    const known = new Set(catalogue.movements.map(({ id }) => id))
+    const unknown = steps.findIndex(({ movement }) => !known.has(movement))
+    if (unknown >= 0)
+      throw new InvalidError([{ path: `$.steps[${unknown}].movement`, message: `the library has no movement "${steps[unknown]!.movement}"` }])
+    const on = today(studio)
+    const lifted = said.answer === 'taken' ? steps.flatMap(({ movement, kg }) => (kg === undefined ? [] : [{ movement, kg, on }])) : []
+    await db.transaction(async (tx) => {
+      const { record, revision } = await getClient(tx, studio.id, clientId)
+      const without = <T extends { movement: string }>(all: readonly T[], gone: readonly { movement: string }[]) =>
+        all.filter(({ movement }) => !gone.some((one) => one.movement === movement))
+      const ownLoads = [...without(record.ownLoads, lifted), ...lifted]
+      const progress = [...without(record.progress, steps), ...steps.map((step) => ({ ...said, ...step, on }))]
+      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, ownLoads, progress }))
+    })
+    return {}
+  })
+  if (outcome.ok) refresh()
+  return outcome
 }
 
 /** Takes the instructor's own word back, from today on. */

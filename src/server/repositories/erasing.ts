@@ -82,6 +82,7 @@ const withoutHealth = ({ given, family, birthDate, emergencyContact, joined }: C
   medicines: {},
   capability: {},
   ownLoads: [],
+  progress: [],
   kitAtHome: [],
   consentWithdrawnOn: day,
 })

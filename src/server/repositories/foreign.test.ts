@@ -264,6 +264,7 @@ const TRIES: Record<string, Call | Call[]> = {
   'led.keepStretches': () => led.keepStretches(db(), mine.studio, theirs.session, []),
   'led.ledSessions': () => led.ledSessions(db(), mine.studio, [theirs.class], { from: '2026-01-01', before: '2027-01-01', most: 8 }),
   'led.lastLed': async () => [...(await led.lastLed(db(), mine.studio, [theirs.class])).values()],
+  'history.groupHistory': async () => Object.values(await history.groupHistory(db(), mine.studio, [theirs.client], '2020-01-01')).flat(),
   'versions.versionsOf': () => versions.versionsOf(db(), mine.studio, theirs.class),
   'versions.keepVersion': () => versions.keepVersion(db(), mine.studio, randomUUID(), theirs.class, 'stolen'),
   'versions.removeVersion': () => versions.removeVersion(db(), mine.studio, theirs.version),

@@ -1,5 +1,7 @@
-import { and, asc, avg, count, desc, eq, inArray, sql } from 'drizzle-orm'
+import { and, asc, avg, count, desc, eq, gte, inArray, sql } from 'drizzle-orm'
+import type { CheckIn } from '@/core/client'
 import type { ClassNotes, LeadEvent, LogMark, LogSide, Presence } from '@/core/lead'
+import { among } from '../db/among'
 import type { Database } from '../db/connection'
 import { attendances, classes, leadEvents, logEntries, rosterEntries, sessions } from '../db/schema'
 
@@ -137,4 +139,57 @@ export async function classHistory(db: Database, studioId: string, classId: stri
       nearFalls: taps?.nearFalls ?? 0,
     }
   })
+}
+
+/** A class that one of a group came to, with how it was and what they did. */
+export interface GroupDay {
+  sessionId: string
+  clientId: string
+  day: string
+  exertion: number | null
+  painDuring: number | null
+  painNextDay: number | null
+  marks: LogMark[] | null
+  checkIn: CheckIn | null
+}
+
+/** What was noted of some people in the classes to which they came from a day on, the oldest first; what they did; and taps that are about them. */
+export async function groupHistory(db: Database, studioId: string, clientIds: readonly string[], from: string) {
+  if (clientIds.length === 0) return { days: [], entries: [], told: [] }
+  const since = gte(sessions.day, from)
+  const [days, entries, told] = await Promise.all([
+    db
+      .select({
+        sessionId: sessions.id,
+        clientId: attendances.clientId,
+        day: sessions.day,
+        exertion: attendances.exertion,
+        painDuring: attendances.painDuring,
+        painNextDay: attendances.painNextDay,
+        marks: attendances.marks,
+        checkIn: attendances.checkIn,
+      })
+      .from(attendances)
+      .innerJoin(sessions, eq(sessions.id, attendances.sessionId))
+      .where(and(eq(attendances.studioId, studioId), among(attendances.clientId, clientIds), eq(attendances.came, 1), since))
+      .orderBy(asc(sessions.day)),
+    db
+      .select({ sessionId: logEntries.sessionId, clientId: logEntries.clientId, variant: logEntries.variant, kg: logEntries.kg })
+      .from(logEntries)
+      .innerJoin(sessions, eq(sessions.id, logEntries.sessionId))
+      .where(and(eq(logEntries.studioId, studioId), among(logEntries.clientId, clientIds), since)),
+    db
+      .select({ sessionId: leadEvents.sessionId, person: leadEvents.person, kind: leadEvents.kind })
+      .from(leadEvents)
+      .innerJoin(sessions, eq(sessions.id, leadEvents.sessionId))
+      .where(
+        and(
+          eq(leadEvents.studioId, studioId),
+          inArray(leadEvents.person, [...clientIds]),
+          inArray(leadEvents.kind, ['near-fall', 'stop-sign', 'incident', 'incident-note']),
+          since,
+        ),
+      ),
+  ])
+  return { days: days satisfies GroupDay[], entries, told }
 }

@@ -244,6 +244,9 @@ export function Designer({
         <Link className="quiet" href={`/classes/${id}/ahead`}>
           Weeks ahead
         </Link>
+        <Link className="quiet" href={`/classes/${id}/progress`}>
+          Who is ready
+        </Link>
         {overruled.length > 0 && (
           <button type="button" className="quiet" onClick={() => setOpen({ kind: 'words' })}>
             On your own word, {overruled.length}

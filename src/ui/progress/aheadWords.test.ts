@@ -6,7 +6,7 @@ const turn = (more: Partial<Turn>): Turn => ({ day: '2026-12-09', person: 'p', n
 const nameOf = () => 'Hip replacement'
 
 test('causes read as what the calendar says, together as one sentence', () => {
-  expect(causeWords(turn({ causes: [{ kind: 'pregnancy', weeks: 28 }] }), nameOf)).toBe('28 weeks pregnant')
+  expect(causeWords(turn({ causes: [{ kind: 'gestation', weeks: 28 }] }), nameOf)).toBe('28 weeks pregnant')
   expect(
     causeWords(
       turn({

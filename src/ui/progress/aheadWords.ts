@@ -7,7 +7,7 @@ const weeksWord = (weeks: number): string => (weeks === 1 ? '1 week' : `${weeks}
 /** What turned, as a part of a sentence after somebody's name. @param nameOf name of a condition by its slug */
 export function turningWords(what: Turning, nameOf: (slug: string) => string): string {
   switch (what.kind) {
-    case 'pregnancy':
+    case 'gestation':
       return what.weeks === undefined ? 'no longer pregnant by the record' : `${weeksWord(what.weeks)} pregnant`
     case 'after-birth':
       return what.weeks === undefined ? 'nothing is known of a birth any more' : `${weeksWord(what.weeks)} after the birth`
