@@ -22,6 +22,7 @@ import {
 } from '../src/core/compose'
 import { assessRoster, classModel, evaluate, inGroup, placeGroup, type Roster, rehearse, sessionOf, tracksFor } from '../src/core/evaluate'
 import { itemsOf, type Plan, planSchema, prescriptionOf, soundPlan } from '../src/core/plan'
+import { turnsAhead } from '../src/core/progress'
 import {
   type Assessment,
   assess,
@@ -34,7 +35,7 @@ import {
   sessionDefaults,
 } from '../src/core/safety'
 import { expand, HOUSE_PACE, HOUSE_RATES } from '../src/core/timing'
-import { ROOM_KIT } from '../src/core/vocabulary'
+import { addDays, ROOM_KIT } from '../src/core/vocabulary'
 import { highsSolver, loadSolver } from '../src/workers/highsSolver'
 import { BENCH_PLAN } from './benchPlan'
 
@@ -236,6 +237,26 @@ rows.push({
   measured: said(taken(() => rehearse(hour, led, HOUSE_PACE, 10_000, 1))),
   budget: '3 s',
 })
+
+// the same class on twelve days, a week apart, with everybody as they will be then
+const weeks = Array.from({ length: 12 }, (_, week) => addDays(TODAY, 7 * week))
+const records = demoPeople(TODAY).map(({ record }) => clientSchema.parse(record))
+const twentyFive = Array.from({ length: 25 }, (_, at) => records[at % records.length]!)
+const meetings = weeks.map((day) => ({
+  day,
+  people: twentyFive.map((record, at) => ({
+    id: `p${at}`,
+    name: record.given,
+    ...inGroup(record),
+    facts: factsOn(base, record, day, { attended: weeks }),
+  })),
+}))
+for (const state of ['cold', 'warm'])
+  rows.push({
+    what: `twelve weeks ahead, ${itemsOf(hour).length} items, 25 people (${state})`,
+    measured: said(taken(() => turnsAhead(base, hour, LIBRARY, undefined, meetings))),
+    budget: '500 ms',
+  })
 
 // the same class without bands and on its chairs, and in another length
 const bare = planOf({ ...BENCH_PLAN, promisedMinutes: 60, room: { ...BENCH_PLAN.room, kit: ['support', 'wall'], floorWork: false } })

@@ -42,14 +42,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'reasons',
-    go: async (page) => {
-      await openClass(page, 'Boathouse chairs')
-      await page.locator('.cell').filter({ hasText: 'S' }).first().click()
-      await page.getByRole('complementary').getByRole('heading', { name: 'Why' }).waitFor()
-    },
-  },
-  {
     name: 'mend',
     go: async (page) => {
       await openClass(page, 'Long backs')
@@ -86,14 +78,6 @@ const VIEWS = [
     },
   },
   { name: 'people', go: (page) => page.goto(`${BASE}/people`) },
-  {
-    name: 'new-class',
-    go: async (page) => {
-      await page.goto(`${BASE}/classes/new`)
-      await page.getByLabel(/^Minutes/).fill('25')
-      await page.getByText('Left out to keep the time').waitFor()
-    },
-  },
   {
     name: 'compose',
     go: async (page) => {
@@ -133,15 +117,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'screening',
-    go: async (page) => {
-      await page.goto(`${BASE}/people`)
-      await page.getByRole('link', { name: /^Jory/ }).click()
-      await page.getByRole('link', { name: /^Health questions/ }).click()
-      await page.getByRole('heading', { name: /^Health questions/ }).waitFor()
-    },
-  },
-  {
     name: 'door',
     width: 390,
     height: 844,
@@ -163,6 +138,31 @@ const VIEWS = [
       await page.goto(`${BASE}/movements/lateral-raise`)
       await page.waitForTimeout(1500)
       await page.getByText('Moments at the hardest point').evaluate((heading) => heading.scrollIntoView({ block: 'center' }))
+    },
+  },
+  {
+    name: 'weeks-ahead',
+    go: async (page) => {
+      await openClass(page, 'Lantern evening, before and after birth')
+      await page.getByRole('link', { name: 'Weeks ahead' }).click()
+      await page.getByText('28 weeks pregnant').waitFor()
+    },
+  },
+  {
+    name: 'who-is-ready',
+    go: async (page) => {
+      await openClass(page, 'Long backs')
+      await page.getByRole('link', { name: 'Who is ready' }).click()
+      await page.getByText('One thing at a time').waitFor()
+    },
+  },
+  {
+    name: 'letter',
+    go: async (page) => {
+      await page.goto(`${BASE}/people`)
+      await page.getByRole('link', { name: /^Hartley/ }).click()
+      await page.getByRole('link', { name: 'Letter to a clinician' }).click()
+      await page.getByText('What the class asks at its most').waitFor()
     },
   },
   { name: 'why', go: (page) => page.goto(`${BASE}/why`) },
