@@ -45,6 +45,33 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.goto(`${new URL(page.url()).pathname}/print`)
     await expect(page.getByRole('button', { name: 'Print' })).toBeVisible()
   },
+  'weeks ahead': async (page) => {
+    await openClass(page, 'Lantern evening, before and after birth')
+    await page.getByRole('link', { name: 'Weeks ahead' }).click()
+    await expect(page.getByText('28 weeks pregnant')).toBeVisible()
+  },
+  'who is ready': async (page) => {
+    await openClass(page)
+    await page.getByRole('link', { name: 'Who is ready' }).click()
+    await expect(page.getByRole('region', { name: 'Less' })).toBeVisible()
+  },
+  'for a stand-in': async (page) => {
+    await openClass(page)
+    await page.getByRole('link', { name: 'For a stand-in' }).click()
+    await expect(page.getByRole('heading', { name: 'When somebody stops' })).toBeVisible()
+  },
+  letter: async (page) => {
+    await page.goto('/people')
+    await page.getByRole('link', { name: 'Hartley' }).first().click()
+    await page.getByRole('link', { name: 'Letter to a clinician' }).click()
+    await expect(page.getByRole('heading', { name: 'Please tell me' })).toBeVisible()
+  },
+  'home sheet': async (page) => {
+    await page.goto('/people')
+    await page.getByRole('link', { name: 'Greta' }).first().click()
+    await page.getByRole('link', { name: 'Home sheet' }).click()
+    await expect(page.getByRole('heading', { name: /^For Greta/ })).toBeVisible()
+  },
   lead: async (page) => {
     await openClass(page)
     await leadIt(page)

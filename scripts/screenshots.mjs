@@ -165,8 +165,16 @@ const VIEWS = [
       await page.getByText('What the class asks at its most').waitFor()
     },
   },
+  {
+    name: 'home-sheet',
+    go: async (page) => {
+      await page.goto(`${BASE}/people`)
+      await page.getByRole('link', { name: /^Greta/ }).click()
+      await page.getByRole('link', { name: 'Home sheet' }).click()
+      await page.getByRole('heading', { level: 1, name: /^For Greta/ }).evaluate((heading) => heading.scrollIntoView())
+    },
+  },
   { name: 'why', go: (page) => page.goto(`${BASE}/why`) },
-  { name: 'settings', go: (page) => page.goto(`${BASE}/settings`) },
 ]
 
 const only = process.argv.slice(2)

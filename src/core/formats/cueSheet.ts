@@ -23,6 +23,8 @@ export interface CueLine {
   part: string
   /** title and how the block runs */
   block: string
+  /** id of the item; none where it is a quiet block */
+  item?: string
   movement: string
   version: string
   dose: string
@@ -166,6 +168,7 @@ export function cueSheet(
             levels,
             at: clock(own[0]?.startSeconds ?? 0),
             seconds: own.reduce((sum, { seconds }) => sum + seconds, 0),
+            item: item.item.id,
             movement: entry?.movement.name ?? item.name,
             version: entry?.variant.name ?? '',
             // where a clock says how long, the dose does not

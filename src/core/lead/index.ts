@@ -2,6 +2,7 @@ export { withSetOf } from './course'
 export { type Cut, type CutKind, cutsAhead, cutsFor, setsToAdd } from './cuts'
 export { type Drop, LEAD_KINDS, type LeadEvent, leadEventSchema, SAID_WITH, type Said } from './event'
 export { canUncut, firstView, fold, isWaiting, type LeadState, ordered, owedSides, positionAt, readyFor, step } from './events'
+export { type HandOverItem, type HandOverWay, handOver } from './handOver'
 export {
   decodeHeartRate,
   encodeHeartRate,

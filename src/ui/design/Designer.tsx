@@ -241,6 +241,9 @@ export function Designer({
         <Link className="quiet" href={`/classes/${id}/print?day=${day}`}>
           Cue sheet
         </Link>
+        <Link className="quiet" href={`/classes/${id}/pack?day=${day}`}>
+          For a stand-in
+        </Link>
         <Link className="quiet" href={`/classes/${id}/ahead`}>
           Weeks ahead
         </Link>

@@ -67,6 +67,9 @@ export default async function PersonPage({ params }: Props) {
           <Link href={`/people/${id}/history`} className="quiet">
             History
           </Link>
+          <Link href={`/people/${id}/home`} className="quiet">
+            Home sheet
+          </Link>
           <Link href={`/people/${id}/letter`} className="quiet">
             Letter to a clinician
           </Link>
