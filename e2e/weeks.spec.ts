@@ -119,3 +119,12 @@ test('a sheet for home has figures, doses, days and when to stop, of what may be
   expect(size).toBeGreaterThanOrEqual((16 * 4) / 3 - 0.01)
   expect(await pagesOf(page)).toBeLessThanOrEqual(5)
 })
+
+test('the weeks behind say what was trained and forgotten, and who stayed away', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Long backs', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Lead this class' })).toBeVisible()
+  await page.goto(`${new URL(page.url()).pathname}/history`)
+  await expect(page.getByRole('region', { name: 'The last four weeks' })).toContainText(/classes: .*strength \d+:\d\d/)
+  await expect(page.getByRole('region', { name: 'Whom to ring' })).toContainText(/\w+ \d of \d/)
+})

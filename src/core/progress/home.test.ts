@@ -65,8 +65,8 @@ test('a choice is of those that may, in their order, and no quality comes twice 
       expect(some).toHaveLength(Math.min(most, all.length))
       expect(some).toEqual(all.filter((one) => some.includes(one)))
       const count = (list: typeof all, quality: string) => list.filter(({ entry }) => qualityOf(entry.movement.purpose) === quality).length
+      // one more of a kind only when all of another are in, or as many
       for (const quality of QUALITIES)
-        // one more of a kind only when all of another are in, or as many
         for (const other of QUALITIES) if (count(some, quality) > count(some, other) + 1) expect(count(some, other)).toBe(count(all, other))
       if (count(all, 'strength') > 0) expect(count(some, 'strength')).toBeGreaterThan(0)
     }),

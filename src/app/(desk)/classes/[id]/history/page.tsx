@@ -1,10 +1,17 @@
 import Link from 'next/link'
+import { MUSCLE_WORDS } from '@/content/muscleWords'
+import { RING_AFTER } from '@/core/progress'
 import { clock } from '@/core/timing'
-import { getClass } from '@/server/repositories/classes'
+import { type GroupLately, groupLately } from '@/server/groupLately'
+import { studioLibrary } from '@/server/library'
+import { getClass, rosterOf } from '@/server/repositories/classes'
 import { classHistory } from '@/server/repositories/history'
+import { today } from '@/server/studio'
+import { QUALITY_WORDS } from '@/ui/design/coverageWords'
 import { Charted } from '@/ui/history/Charted'
 import { CHIP_WORDS, PACE_WORDS } from '@/ui/log/logWords'
 import { dayAndMonth, shortDay } from '@/ui/shell/days'
+import { list } from '@/ui/shell/list'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'History' }
@@ -14,7 +21,8 @@ const tenth = (value: number | null): number | null => (value === null ? null : 
 /** What a class has come to over the weeks: who came, how hard it was, how long it really took, what was to be changed. */
 export default async function ClassHistoryPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: stored } = await named(params, getClass)
-  const days = await classHistory(db, studio.id, id)
+  const [days, roster, shelf] = await Promise.all([classHistory(db, studio.id, id), rosterOf(db, studio.id, id), studioLibrary(db, studio.id)])
+  const lately = await groupLately(db, studio.id, shelf, { classId: id, roster, day: today(studio) })
   const led = days.filter(({ came, tookSeconds }) => came > 0 || tookSeconds !== null)
   const took = led.flatMap(({ tookSeconds }) => (tookSeconds === null ? [] : [tookSeconds]))
   const promised = stored.plan.promisedMinutes * 60
@@ -35,6 +43,7 @@ export default async function ClassHistoryPage({ params }: { params: Promise<{ i
           </a>
         </div>
       </div>
+      {led.length > 0 && <Lately {...lately} />}
       {led.length > 0 && (
         <>
           <Charted
@@ -86,6 +95,58 @@ export default async function ClassHistoryPage({ params }: { params: Promise<{ i
           </section>
         </>
       )}
+    </div>
+  )
+}
+
+/** What four weeks trained and forgot, and whom to ring. */
+function Lately({ classes, trained: { qualities, muscles, forgotten }, attendance }: GroupLately) {
+  const ring = attendance.filter(({ missed }) => missed >= RING_AFTER)
+  const least = muscles.slice(-3).toReversed()
+  return (
+    <div className="grid gap-7 lg:grid-cols-2">
+      <section aria-label="The last four weeks">
+        <h2>The last four weeks</h2>
+        {classes === 0 ? (
+          <p className="text-soft">No class was led in them.</p>
+        ) : (
+          <>
+            <p>
+              {classes === 1 ? 'One class' : `${classes} classes`}:{' '}
+              {list(qualities.map(({ quality, seconds }) => `${QUALITY_WORDS[quality]} ${clock(seconds)}`))}.
+            </p>
+            {forgotten.qualities.length > 0 && <p>Not at all: {list(forgotten.qualities.map((quality) => QUALITY_WORDS[quality]))}.</p>}
+            {least.length > 0 && (
+              <p className="text-soft">
+                Muscles that had least: {list(least.map(({ muscle, sets }) => `${MUSCLE_WORDS[muscle]} (${Math.round(sets)} sets)`))}
+                {forgotten.muscles.length > 0 && `; none: ${list(forgotten.muscles.map((muscle) => MUSCLE_WORDS[muscle]))}`}.
+              </p>
+            )}
+          </>
+        )}
+      </section>
+      <section aria-label="Whom to ring">
+        <h2>Whom to ring</h2>
+        {ring.length === 0 ? (
+          <p className="text-soft">Nobody on the list has missed the last two.</p>
+        ) : (
+          <ul>
+            {ring.map(({ person, name, came, of, missed }) => (
+              <li key={person} className="border-t border-line py-1">
+                <Link href={`/people/${person}`} className="font-semibold no-underline hover:underline">
+                  {name}
+                </Link>
+                , {came === 0 ? `never came in ${of}` : `missed the last ${missed}; came ${came} of ${of} times`}
+              </li>
+            ))}
+          </ul>
+        )}
+        {attendance.length > ring.length && (
+          <p className="mt-1 text-soft">
+            {list(attendance.filter(({ missed }) => missed < RING_AFTER).map(({ name, came, of }) => `${name} ${came} of ${of}`))}.
+          </p>
+        )}
+      </section>
     </div>
   )
 }
