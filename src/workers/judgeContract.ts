@@ -1,4 +1,4 @@
-import type { NamedCell } from '@/core/evaluate'
+import type { KitNeed, NamedCell } from '@/core/evaluate'
 import type { LedView } from '@/core/lead'
 import type { PlanDraft } from '@/core/plan'
 import type { Turn } from '@/core/progress'
@@ -16,7 +16,7 @@ interface ClassOnDay {
 
 /** A class on the day sheet. */
 export type SheetLine =
-  | { line: TreadLine; closed: { name: string; because: string }[]; pending: string[] }
+  | { line: TreadLine; closed: { name: string; because: string }[]; pending: string[]; kit: KitNeed[] }
   /** the plan cannot be judged: why */
   | { problem: string }
 

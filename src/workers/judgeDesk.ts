@@ -1,6 +1,6 @@
 import { CONDITIONS } from '@/content/conditions'
 import { BANDS } from '@/content/kit/bands'
-import { assessRoster, cellsOf, type Evaluation, evaluate } from '@/core/evaluate'
+import { assessRoster, cellsOf, type Evaluation, evaluate, kitList } from '@/core/evaluate'
 import { ledView } from '@/core/lead'
 import type { Catalogue } from '@/core/movement'
 import { checkPlan, type Plan, problemText, withKnown } from '@/core/plan'
@@ -74,6 +74,7 @@ export class JudgeDesk {
     return {
       line: tread,
       closed: people.flatMap(({ name, assessment: { closed } }) => (closed ? [{ name, because: closed.text }] : [])),
+      kit: kitList(evaluated.evaluation, BANDS),
       pending: people.flatMap(({ name, assessment: { closed, pending } }) => (!closed && pending.length > 0 ? [name] : [])),
     }
   }

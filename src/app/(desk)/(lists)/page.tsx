@@ -15,6 +15,7 @@ import { readStudio } from '@/server/repositories/unreadable'
 import { callNames, peopleOfAll, soonOut } from '@/server/roster'
 import { conditionName } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
+import { kitAmountWords } from '@/ui/design/kitListWords'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
 import { type AskedAfter, DayAfter } from '@/ui/log/DayAfter'
 import { TurnLine } from '@/ui/progress/TurnLine'
@@ -145,6 +146,9 @@ export default async function DaySheet() {
                     {row.line.changes} changes of base
                     {row.line.floorTrips > 0 && `, ${row.line.floorTrips} to the floor`}
                   </p>
+                  {row.kit.length > 0 && row.next !== undefined && row.next === rows[0]?.next && (
+                    <p className="text-soft">To pack: {row.kit.map((need) => kitAmountWords(need, studio.settings.houseRules.masses)).join('. ')}.</p>
+                  )}
                   {row.closed.map(({ name, because }) => (
                     <p key={name} className="mt-1">
                       <b className="text-effort">Ask first</b> {name}: {because}
