@@ -1,4 +1,4 @@
-import { type AssessedPerson, assessRoster, type Evaluation, evaluate, type Roster, type RosterFacts, rankOf } from '../evaluate'
+import { type AssessedPerson, assessRoster, type Evaluation, evaluate, type RosterFacts, rankOf } from '../evaluate'
 import type { Catalogue } from '../movement'
 import type { Plan } from '../plan'
 import { LIMIT_MERGE, type LimitName, type PersonFacts, type RuleBase, type Verdict } from '../safety'
@@ -92,18 +92,49 @@ function itemTurns(before: Said, after: Said): ItemTurn[] {
 
 const isSame = (one: Said, other: Said): boolean => JSON.stringify(one) === JSON.stringify(other)
 
-/** Rosters in which whoever is the same as on another day is the very same object, so that nothing of them is judged again. */
-function rosterMaker(base: RuleBase, plan: Plan): (people: readonly RosterFacts[]) => Roster {
-  const known = new Map<string, AssessedPerson>()
-  return (people) => ({
-    people: assessRoster(base, people, plan).people.map((person, at) => {
-      const key = JSON.stringify([person.id, people[at]!.facts, [...person.assessment.situation]])
-      const before = known.get(key)
-      if (!before) known.set(key, person)
-      return before ?? person
-    }),
-  })
+/** All that a judgement reads of somebody: who has the same is judged the same, however many weeks have passed. */
+const judgedBy = ({ id, assessment }: AssessedPerson): string => {
+  const { situation, closed, pendingFrom, limits, rules, individualPlans, overrules } = assessment
+  const asked = rules.map(({ hit, via, residual, must }) => [hit.id, via, residual, must])
+  return JSON.stringify([id, [...situation], closed?.text, pendingFrom, limits, asked, individualPlans, overrules])
 }
+
+interface Known {
+  person: AssessedPerson
+  number: number
+}
+/** People by what judges them, kept from one class to the next: what was judged of an item is remembered by them. */
+const everybody = new WeakMap<RuleBase, Map<string, Known>>()
+const MOST_KNOWN = 2000
+let nextNumber = 0
+function knownTo(base: RuleBase): Map<string, Known> {
+  const known = everybody.get(base) ?? new Map<string, Known>()
+  everybody.set(base, known)
+  if (known.size > MOST_KNOWN) known.clear()
+  return known
+}
+
+/**
+ * Judges a class with different people; whoever is judged as on another day is the very same object, so that nothing of them is judged again, and a
+ * class of the very same people is judged once.
+ */
+function judgeOf(base: RuleBase, plan: Plan, catalogue: Catalogue, rates: Rates | undefined): (people: readonly RosterFacts[]) => readonly Said[] {
+  const known = knownTo(base)
+  const answers = new Map<string, readonly Said[]>()
+  return (people) => {
+    const roster = assessRoster(base, people, plan).people.map((person) => {
+      const key = judgedBy(person)
+      const same = known.get(key) ?? { person, number: nextNumber++ }
+      known.set(key, same)
+      return same
+    })
+    const key = roster.map(({ number }) => number).join()
+    const said = answers.get(key) ?? everySaid(evaluate(plan, { people: roster.map(({ person }) => person) }, catalogue, rates))
+    answers.set(key, said)
+    return said
+  }
+}
+const everySaid = (evaluation: Evaluation): Said[] => evaluation.people.map((_, person) => saidOf(evaluation, person))
 
 /**
  * A class judged on all of its coming days: from when on it is otherwise for whom, and which turn of the calendar makes it so. Each day is compared
@@ -115,13 +146,11 @@ function rosterMaker(base: RuleBase, plan: Plan): (people: readonly RosterFacts[
  * @throws AssessmentError when somebody cannot be judged
  */
 export function turnsAhead(base: RuleBase, plan: Plan, catalogue: Catalogue, rates: Rates | undefined, meetings: readonly Meeting[]): Turn[] {
-  const rosterOf = rosterMaker(base, plan)
-  const judged = (people: readonly RosterFacts[]) => evaluate(plan, rosterOf(people), catalogue, rates)
+  const judged = judgeOf(base, plan, catalogue, rates)
   const turns: Turn[] = []
-  let before: { meeting: Meeting; said: Said[] } | undefined
+  let before: { meeting: Meeting; said: readonly Said[] } | undefined
   for (const meeting of meetings) {
-    const evaluation = judged(meeting.people)
-    const said = meeting.people.map((_, person) => saidOf(evaluation, person))
+    const said = judged(meeting.people)
     if (before) {
       const { meeting: last, said: old } = before
       for (const [person, { id, name, facts }] of meeting.people.entries()) {
@@ -133,7 +162,7 @@ export function turnsAhead(base: RuleBase, plan: Plan, catalogue: Catalogue, rat
         if (was.closed === is.closed && items.length === 0 && limits.length === 0) continue
         const withFacts = (other: PersonFacts) => meeting.people.map((one, at) => (at === person ? { ...one, facts: other } : one))
         const turned = turnings(last.people[person]!.facts, facts)
-        const acting = turned.length < 2 ? turned : turned.filter(({ undone }) => !isSame(saidOf(judged(withFacts(undone(facts))), person), is))
+        const acting = turned.length < 2 ? turned : turned.filter(({ undone }) => !isSame(judged(withFacts(undone(facts)))[person]!, is))
         turns.push({
           day: meeting.day,
           person: id,
