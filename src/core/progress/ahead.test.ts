@@ -179,3 +179,12 @@ test('questions of health that are due again in the third trimester are named be
   expect(turn?.day).toBe(addDays(DAY, 28))
   expect(turn?.causes).toContainEqual({ kind: 'form' })
 })
+
+test('another weight of somebody is another judgement, also when all else was judged before', () => {
+  const plan = planOf('chairs')
+  const careful = { ...newHip, given: 'Hartley' }
+  const days = [DAY, addDays(DAY, -58 + 84)]
+  const withLoad = (kg: number) => days.map((day) => ({ day, people: onDay([careful], day).map((one) => ({ ...one, ownLoads: { row: kg } })) }))
+  const fresh = (kg: number) => turnsAhead(buildRuleBase(CONDITIONS), plan, LIBRARY, undefined, withLoad(kg))
+  for (const kg of [1, 12, 1]) expect(turnsAhead(base, plan, LIBRARY, undefined, withLoad(kg))).toEqual(fresh(kg))
+})

@@ -93,10 +93,10 @@ function itemTurns(before: Said, after: Said): ItemTurn[] {
 const isSame = (one: Said, other: Said): boolean => JSON.stringify(one) === JSON.stringify(other)
 
 /** All that a judgement reads of somebody: who has the same is judged the same, however many weeks have passed. */
-const judgedBy = ({ id, assessment }: AssessedPerson): string => {
+const judgedBy = ({ assessment, ...who }: AssessedPerson): string => {
   const { situation, closed, pendingFrom, limits, rules, individualPlans, overrules } = assessment
   const asked = rules.map(({ hit, via, residual, must }) => [hit.id, via, residual, must])
-  return JSON.stringify([id, [...situation], closed?.text, pendingFrom, limits, asked, individualPlans, overrules])
+  return JSON.stringify([who, [...situation], closed?.text, pendingFrom, limits, asked, individualPlans, overrules])
 }
 
 interface Known {
