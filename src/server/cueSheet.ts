@@ -1,6 +1,5 @@
 import 'server-only'
 import { cueWordsFor } from '@/content/cueWords'
-import type { ClassModel } from '@/core/evaluate'
 import { type CueLine, cueSheet } from '@/core/formats'
 import { checkPlan, prescriptionsOf, withKnown } from '@/core/plan'
 import type { Database } from './db/connection'
@@ -11,13 +10,8 @@ import { rosterOf, type StoredClass } from './repositories/classes'
 import type { Studio } from './repositories/studios'
 import { shownDay } from './studio'
 
-/** The cue sheet of a class on a day, at the times that its people make; no line for what the library no longer has. */
-export async function cueSheetOf(
-  db: Database,
-  studio: Studio,
-  stored: StoredClass,
-  asked: string | undefined,
-): Promise<{ day: string; model: ClassModel; lines: CueLine[] }> {
+/** The cue sheet of a class on a day, at the times that its people make, with all that it was judged on; no line for what the library no longer has. */
+export async function cueSheetOf(db: Database, studio: Studio, stored: StoredClass, asked: string | undefined) {
   const day = shownDay(studio, stored, asked)
   const [shelf, roster] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, stored.id)])
   const group = await groupOn(db, studio, { roster, day, classId: stored.id })
@@ -26,9 +20,9 @@ export async function cueSheetOf(
   } = await askClass(shelf, 'first', stored.id, { plan: stored.plan, ...group })
   const { houseRules } = studio.settings
   const checked = checkPlan(withKnown(stored.plan, group.experience.knows), shelf.catalogue)
-  const lines =
+  const lines: CueLine[] =
     'plan' in checked
       ? cueSheet(checked.plan, prescriptionsOf(checked.plan, shelf.catalogue), model.timeline, shelf.catalogue, cueWordsFor(houseRules), houseRules)
       : []
-  return { day, model, lines }
+  return { day, model, lines, shelf, roster, group }
 }

@@ -35,8 +35,8 @@ function paceOn(led: readonly StoredSession[], { id, settings: { paceSince } }: 
   )
 }
 
-/** Movements of a session, by id. */
-const movementsIn = ({ plan }: Pick<StoredSession, 'plan'>): string[] => itemsOf(plan).flatMap(({ item }) => movementIdOf(item) ?? [])
+/** Movements of a session or a class, by id. */
+export const movementsIn = ({ plan }: Pick<StoredSession, 'plan'>): string[] => itemsOf(plan).flatMap(({ item }) => movementIdOf(item) ?? [])
 
 /** A class on a day. */
 export interface Asked {

@@ -2,11 +2,11 @@ import 'server-only'
 import type { ProgressAnswer } from '@/core/client'
 import { qualityOf } from '@/core/coverage'
 import { type CatalogueEntry, familyOf } from '@/core/movement'
-import { itemsOf, movementIdOf, type PlanDraft } from '@/core/plan'
-import { type Occasion, type Progression, type ProgressStep, progression, stepBlocked, stepOf } from '@/core/progress'
+import { type Occasion, type Progression, type ProgressStep, progression, standingOn, stepBlocked, stepOf } from '@/core/progress'
 import { assess } from '@/core/safety'
 import { addDays, type Day, PAIRS_KG } from '@/core/vocabulary'
 import type { Database } from './db/connection'
+import { movementsIn } from './experience'
 import type { Shelf } from './judging'
 import type { StoredClass } from './repositories/classes'
 import type { StoredClient } from './repositories/clients'
@@ -17,7 +17,6 @@ import { RULE_BASE } from './ruleBase'
 
 /** What lies further back says nothing of now, days. */
 const LOOKED_BACK_DAYS = 84
-const PAIN_MAX = 3
 
 /** What the log says of one person in one movement of a class, and the step that it means. */
 export interface Proposal {
@@ -42,10 +41,6 @@ export interface Proposed {
 
 /** What goes up and down by a log; how far somebody stretches, or breathes, is theirs to say. */
 const TRAINED: ReadonlySet<string> = new Set(['strength', 'power', 'balance', 'heart'])
-const movementsOf = (plan: PlanDraft): Set<string> => new Set(itemsOf(plan).flatMap(({ item }) => movementIdOf(item) ?? []))
-const told = <K extends string>(key: K, value: number | null): Partial<Record<K, number>> =>
-  value === null ? {} : ({ [key]: value } as Partial<Record<K, number>>)
-
 /** For everybody on the list of a class and each movement of its plan that they have done lately: what the log says for its next day. */
 export async function proposalsFor(
   db: Database,
@@ -62,23 +57,15 @@ export async function proposalsFor(
       addDays(day, -LOOKED_BACK_DAYS),
     ),
   ])
-  const wanted = movementsOf(stored.plan)
+  const wanted = new Set(movementsIn(stored))
   const taps = (session: string, person: string, kinds: readonly string[]) =>
     history.told.some((tap) => tap.sessionId === session && tap.person === person && kinds.includes(tap.kind))
   return people.flatMap(({ id, name, facts }, at): Proposed[] => {
     const { record } = roster[at]!
     const days = history.days.filter(({ clientId }) => clientId === id)
     const assessment = assess(RULE_BASE, facts, { supportInReach: true })
-    const own = assessment.conditions.map(({ condition }) => condition)
     const usualPain = days.findLast(({ checkIn }) => checkIn?.usualPain !== undefined)?.checkIn?.usualPain ?? 0
-    const standing = {
-      on: day,
-      usualPain,
-      painMax: Math.min(PAIN_MAX, ...own.flatMap(({ progressPainMax }) => progressPainMax ?? [])),
-      effortCap: assessment.limits.rpeCap.value,
-      weeksInProgramme: facts.weeksInProgramme ?? 0,
-      never: own.some(({ neverProgress }) => neverProgress === true),
-    }
+    const standing = standingOn(day, assessment, usualPain)
     const done = new Map<string, { entry: CatalogueEntry; kg: number | null; occasions: Occasion[] }>()
     for (const { sessionId, day: on, exertion, painDuring, painNextDay, marks } of days) {
       for (const { variant, kg } of history.entries.filter((one) => one.sessionId === sessionId && one.clientId === id)) {
@@ -87,9 +74,9 @@ export async function proposalsFor(
         const before = done.get(entry.movement.id)?.occasions ?? []
         const occasion: Occasion = {
           day: on,
-          ...told('exertion', exertion),
-          ...told('painDuring', painDuring),
-          ...told('painNextDay', painNextDay),
+          ...(exertion !== null && { exertion }),
+          ...(painDuring !== null && { painDuring }),
+          ...(painNextDay !== null && { painNextDay }),
           formLost: marks?.includes('form-lost') ?? false,
           twoMore: marks?.includes('two-more') ?? false,
           stopped: taps(sessionId, id, ['stop-sign', 'incident', 'incident-note']),

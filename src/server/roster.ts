@@ -32,6 +32,13 @@ export function callNames(records: readonly Pick<ClientRecord, 'given' | 'family
   })
 }
 
+/** What people of a list are called, by id; nothing for somebody who is not on it. */
+export function calledOf(people: readonly Pick<StoredClient, 'id' | 'record'>[]): (id: string) => string {
+  const names = callNames(people.map(({ record }) => record))
+  const called = new Map(people.map(({ id }, at) => [id, names[at]!]))
+  return (id) => called.get(id) ?? ''
+}
+
 /** One that was given before doses were kept holds for the variant's own dose, with support in reach; of a movement of one's own it is asked again. */
 function overruleOf({ variant, reason, by, upTo }: OverruleRecord): Overrule[] {
   const entry = LIBRARY.byId.get(variant)

@@ -32,15 +32,14 @@ export function handOver(view: LedView): HandOverItem[] {
         movement: item.movement,
         startSeconds: view.timeline.segments.find((segment) => segment.item === item.id)?.startSeconds ?? 0,
         ways: variants.map((variant) => {
-          const doing = takes.filter((take) => take.variant === variant)
-          const others = new Map<string, string[]>()
-          for (const { person, changes } of doing)
-            if (changes.length > 0) others.set(changes.join(', '), [...(others.get(changes.join(', ')) ?? []), person])
-          return {
-            variant,
-            plain: doing.flatMap(({ person, changes }) => (changes.length === 0 ? [person] : [])),
-            otherwise: [...others].map(([words, people]) => ({ words, people })),
+          // by what is otherwise for them; nothing = they do it as it is
+          const people = new Map<string, string[]>()
+          for (const { person, changes } of takes.filter((take) => take.variant === variant)) {
+            const words = changes.join(', ')
+            people.set(words, [...(people.get(words) ?? []), person])
           }
+          const { '': plain = [], ...otherwise } = Object.fromEntries(people)
+          return { variant, plain, otherwise: Object.entries(otherwise).map(([words, those]) => ({ words, people: those })) }
         }),
         resting: takes.flatMap(({ person, variant }) => (variant === undefined ? [person] : [])),
         notFor: Object.entries(item.notFor).flatMap(([variant, people]) => (people.length > 0 ? [{ variant, people }] : [])),

@@ -70,3 +70,10 @@ export function ladderOf(catalogue: Catalogue, movementId: string): readonly Cat
   ladders.set(catalogue, known)
   return known.get(movementId) ?? []
 }
+
+/** A version as it is named beside a movement: by its own name, with that of its movement where it is another. A version that is gone keeps its id. */
+export function versionName({ byId }: Pick<Catalogue, 'byId'>, variant: string, movement: string): string {
+  const entry = byId.get(variant)
+  if (!entry) return variant
+  return entry.movement.name === movement ? entry.variant.name : `${entry.movement.name}, ${entry.variant.name}`
+}

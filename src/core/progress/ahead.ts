@@ -99,32 +99,17 @@ const judgedBy = ({ assessment, ...who }: AssessedPerson): string => {
   return JSON.stringify([who, [...situation], closed?.text, pendingFrom, limits, asked, individualPlans, overrules])
 }
 
-interface Known {
-  person: AssessedPerson
-  number: number
-}
-/** People by what judges them, kept from one class to the next: what was judged of an item is remembered by them. */
-const everybody = new WeakMap<RuleBase, Map<string, Known>>()
-const MOST_KNOWN = 2000
-let nextNumber = 0
-function knownTo(base: RuleBase): Map<string, Known> {
-  const known = everybody.get(base) ?? new Map<string, Known>()
-  everybody.set(base, known)
-  if (known.size > MOST_KNOWN) known.clear()
-  return known
-}
-
 /**
  * Judges a class with different people; whoever is judged as on another day is the very same object, so that nothing of them is judged again, and a
  * class of the very same people is judged once.
  */
 function judgeOf(base: RuleBase, plan: Plan, catalogue: Catalogue, rates: Rates | undefined): (people: readonly RosterFacts[]) => readonly Said[] {
-  const known = knownTo(base)
+  const known = new Map<string, { person: AssessedPerson; number: number }>()
   const answers = new Map<string, readonly Said[]>()
   return (people) => {
     const roster = assessRoster(base, people, plan).people.map((person) => {
       const key = judgedBy(person)
-      const same = known.get(key) ?? { person, number: nextNumber++ }
+      const same = known.get(key) ?? { person, number: known.size }
       known.set(key, same)
       return same
     })
@@ -158,8 +143,7 @@ export function turnsAhead(base: RuleBase, plan: Plan, catalogue: Catalogue, rat
         const items = itemTurns(was, is)
         const limits = limitTurns(was.limits, is.limits)
         // who may not take part before and after has nothing that turns
-        if (was.closed !== undefined && was.closed === is.closed) continue
-        if (was.closed === is.closed && items.length === 0 && limits.length === 0) continue
+        if (was.closed === is.closed && (is.closed !== undefined || items.length + limits.length === 0)) continue
         const withFacts = (other: PersonFacts) => meeting.people.map((one, at) => (at === person ? { ...one, facts: other } : one))
         const turned = turnings(last.people[person]!.facts, facts)
         const acting = turned.length < 2 ? turned : turned.filter(({ undone }) => !isSame(judged(withFacts(undone(facts)))[person]!, is))

@@ -1,3 +1,4 @@
+import type { Assessment } from '../safety'
 import { type Day, daysBetween } from '../vocabulary'
 
 /** A class in which somebody did a movement, as the log tells it; what was not noted is left out. */
@@ -29,6 +30,29 @@ export interface Standing {
   weeksInProgramme: number
   /** nothing is made harder by a log (rule base 5.2 D6) */
   never: boolean
+}
+
+/** More than this in class adds nothing, 0 to 10 (5.3). */
+const PAIN_MAX = 3
+
+/**
+ * What of an assessment decides whether more is asked.
+ *
+ * @param usualPain on a usual day, 0 to 10, as it was said last
+ */
+export function standingOn(
+  on: Day,
+  { conditions, limits, person }: Pick<Assessment, 'conditions' | 'limits' | 'person'>,
+  usualPain: number,
+): Standing {
+  return {
+    on,
+    usualPain,
+    painMax: Math.min(PAIN_MAX, ...conditions.flatMap(({ condition: { progressPainMax } }) => progressPainMax ?? [])),
+    effortCap: limits.rpeCap.value,
+    weeksInProgramme: person.weeksInProgramme,
+    never: conditions.some(({ condition: { neverProgress } }) => neverProgress === true),
+  }
 }
 
 /** The rule that decided, with what it read. Rules are those of 5.2 and 5.3 of the rule base. */

@@ -15,7 +15,7 @@ import { agreedAgain, eraseClient, eraseHealth } from '../repositories/erasing'
 import { addOverrule, withdrawOverrule as takeBack } from '../repositories/overrules'
 import { once } from '../repositories/requests'
 import { callNames, peopleOn } from '../roster'
-import { RULE_BASE } from '../ruleBase'
+import { conditionName, RULE_BASE } from '../ruleBase'
 import { here, keptSince, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
 
@@ -60,7 +60,7 @@ function problemsIn(record: ClientRecord, now: Day): FileProblem[] {
   if (twice)
     problems.push({
       path: '$.conditions',
-      message: `"${RULE_BASE.conditions.get(twice.slug)?.name ?? twice.slug}" is recorded twice: give each its side or its day, or take one away`,
+      message: `"${conditionName(twice.slug)}" is recorded twice: give each its side or its day, or take one away`,
     })
   return problems
 }

@@ -12,7 +12,7 @@ import type { StoredClient } from '@/server/repositories/clients'
 import { type NotAsked, notAsked } from '@/server/repositories/log'
 import { removedClasses } from '@/server/repositories/timetable'
 import { readStudio } from '@/server/repositories/unreadable'
-import { callNames, peopleOfAll, soonOut } from '@/server/roster'
+import { calledOf, peopleOfAll, soonOut } from '@/server/roster'
 import { conditionName } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { kitAmountWords } from '@/ui/design/kitListWords'
@@ -30,11 +30,11 @@ const ASKED_DAYS = 3
 /** Who is to be asked how it was, by class. */
 function askedAfter(rows: readonly NotAsked[], everybody: readonly StoredClient[]): AskedAfter[] {
   const found = new Map<string, AskedAfter>()
-  const names = callNames(everybody.map(({ record }) => record))
+  const calledIn = calledOf(everybody)
   for (const { sessionId, day, title, clientId } of rows) {
-    const name = names[everybody.findIndex(({ id }) => id === clientId)]
+    const name = calledIn(clientId)
     const one = found.get(sessionId) ?? { session: sessionId, title: `${title}, ${shortDay(day)}`, people: [] }
-    if (name !== undefined) found.set(sessionId, { ...one, people: [...one.people, { id: clientId, name }] })
+    if (name !== '') found.set(sessionId, { ...one, people: [...one.people, { id: clientId, name }] })
   }
   return [...found.values()]
 }
@@ -66,15 +66,15 @@ export default async function DaySheet() {
       groups.map(({ roster, ...on }) => ({ ...on, size: roster.length })),
     ),
   ])
-  const lines = await Promise.all(
-    dated.map(({ id, plan }, index) => askClass(shelf, 'sheet', id, { plan, people: people[index]!, experience: experiences[index]! })),
-  )
-  const turned = await sinceLastTime(
-    db,
-    studio,
-    shelf,
-    dated.flatMap(({ next, ...stored }) => (next === undefined ? [] : [{ stored, roster: rostered.get(stored.id) ?? [], next }])),
-  )
+  const [lines, turned] = await Promise.all([
+    Promise.all(dated.map(({ id, plan }, index) => askClass(shelf, 'sheet', id, { plan, people: people[index]!, experience: experiences[index]! }))),
+    sinceLastTime(
+      db,
+      studio,
+      shelf,
+      dated.flatMap(({ next, ...stored }) => (next === undefined ? [] : [{ stored, roster: rostered.get(stored.id) ?? [], next }])),
+    ),
+  ])
   const rows = dated
     // a plan that cannot be used is a row that says so, never a dead page
     .map((stored, index) => ({ ...stored, people: people[index]!.length, ...lines[index]! }))

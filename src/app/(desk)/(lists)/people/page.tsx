@@ -5,7 +5,7 @@ import { askStanding } from '@/server/judging'
 import { attendedDays } from '@/server/repositories/checkIns'
 import { listClients } from '@/server/repositories/clients'
 import { knownFacts, soonOut } from '@/server/roster'
-import { RULE_BASE } from '@/server/ruleBase'
+import { conditionName } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { PeopleTable } from '@/ui/people/PeopleTable'
 import { dateWords } from '@/ui/shell/days'
@@ -59,7 +59,7 @@ export default async function PeoplePage() {
       conditions: [
         ...(week === undefined ? [] : [`pregnant, week ${week}`]),
         ...(weeksSinceBirth === undefined || weeksSinceBirth > 52 ? [] : [`${weeksSinceBirth} weeks after a birth`]),
-        ...record.conditions.map(({ slug, side }) => `${RULE_BASE.conditions.get(slug)?.name ?? slug}${side ? `, ${side}` : ''}`),
+        ...record.conditions.map(({ slug, side }) => `${conditionName(slug)}${side ? `, ${side}` : ''}`),
         ...record.unlisted.map(({ words }) => words),
       ].join('; '),
       due,

@@ -9,7 +9,7 @@ import { getClient } from '@/server/repositories/clients'
 import { lettersOf } from '@/server/repositories/letters'
 import { lastVariants } from '@/server/repositories/log'
 import { overrulesOf } from '@/server/repositories/overrules'
-import { RULE_BASE } from '@/server/ruleBase'
+import { conditionName, RULE_BASE } from '@/server/ruleBase'
 import { today } from '@/server/studio'
 import { OverruleList } from '@/ui/fit/OverruleList'
 import { PersonForm } from '@/ui/people/PersonForm'
@@ -125,7 +125,7 @@ export default async function PersonPage({ params }: Props) {
             agreed={stored.record.consentWithdrawnOn === undefined}
             conditions={[...new Set(stored.record.conditions.map(({ slug }) => slug))].map((slug) => ({
               slug,
-              name: RULE_BASE.conditions.get(slug)?.name ?? slug,
+              name: conditionName(slug),
             }))}
           />
         </div>

@@ -3,7 +3,7 @@ import type { Day } from '@/core/vocabulary'
 import { AHEAD_WEEKS, weeksAhead } from '@/server/ahead'
 import { studioLibrary } from '@/server/library'
 import { getClass, rosterOf } from '@/server/repositories/classes'
-import { callNames } from '@/server/roster'
+import { calledOf } from '@/server/roster'
 import { conditionName } from '@/server/ruleBase'
 import { today } from '@/server/studio'
 import { TurnLine } from '@/ui/progress/TurnLine'
@@ -31,8 +31,7 @@ export default async function AheadPage({ params }: { params: Promise<{ id: stri
   const { db, studio, id, found: stored } = await named(params, getClass)
   const [roster, shelf] = await Promise.all([rosterOf(db, studio.id, id), studioLibrary(db, studio.id)])
   const { days, turns, due, closed } = await weeksAhead(db, studio, shelf, { stored, roster }, today(studio))
-  const names = callNames(roster.map(({ record }) => record))
-  const nameOf = (person: string) => names[roster.findIndex((one) => one.id === person)] ?? ''
+  const nameOf = calledOf(roster)
   const on = (day: Day) => (turns ?? []).filter((turn) => turn.day === day)
   return (
     <div className="flex flex-col gap-5">

@@ -1,14 +1,13 @@
 import Link from 'next/link'
 import { STOP_SEEN } from '@/content/screening/stopSeen'
 import { handOver } from '@/core/lead'
+import { versionName } from '@/core/movement'
 import { clock } from '@/core/timing'
 import { numbersOf } from '@/core/vocabulary'
 import { cueSheetOf } from '@/server/cueSheet'
-import { groupOn } from '@/server/experience'
 import { askClass } from '@/server/judging'
-import { studioLibrary } from '@/server/library'
-import { getClass, rosterOf } from '@/server/repositories/classes'
-import { callNames } from '@/server/roster'
+import { getClass } from '@/server/repositories/classes'
+import { calledOf } from '@/server/roster'
 import { kitListWords } from '@/ui/design/kitListWords'
 import { dayWords } from '@/ui/shell/days'
 import { list } from '@/ui/shell/list'
@@ -27,34 +26,25 @@ export default async function PackPage({ params, searchParams }: Props) {
   const { db, studio, id, found: stored } = await named(params, getClass)
   const asked = await searchParams
   const withNames = asked.names !== 'no'
-  const [{ day, model, lines }, shelf, roster] = await Promise.all([
-    cueSheetOf(db, studio, stored, asked.day),
-    studioLibrary(db, studio.id),
-    rosterOf(db, studio.id, id),
-  ])
+  const { day, model, lines, shelf, roster, group } = await cueSheetOf(db, studio, stored, asked.day)
   const unit = studio.settings.houseRules.masses
-  const group = await groupOn(db, studio, { roster, day, classId: id })
   const view = await askClass(shelf, 'led', id, { plan: stored.plan, ...group, masses: unit })
   if ('problem' in view) return <p className="border-l-4 border-effort pl-3">This plan cannot be judged: {view.problem}</p>
   const closed = Object.keys(view.closed)
   const { house, venue, instructor } = studio.settings
   const { emergency } = numbersOf(studio.settings)
-  const names = callNames(roster.map(({ record }) => record))
+  const calledIn = calledOf(roster)
   /** People as they may be named here: without names only how many. */
   const said = (people: readonly string[]): string =>
     people.length > 1 && people.length === roster.length - closed.length
       ? 'everybody'
       : withNames
-        ? list(people.map((person) => names[roster.findIndex((one) => one.id === person)] ?? ''))
+        ? list(people.map(calledIn))
         : people.length === 1
           ? 'one person'
           : `${people.length} people`
   const nameOf = (item: string) => model.items.find((one) => one.id === item)?.movement ?? item
-  const versionOf = (variant: string, movement: string) => {
-    const entry = shelf.catalogue.byId.get(variant)
-    if (!entry) return variant
-    return entry.movement.name === movement ? entry.variant.name : `${entry.movement.name}, ${entry.variant.name}`
-  }
+  const versionOf = (variant: string, movement: string) => versionName(shelf.catalogue, variant, movement)
   const resters = Object.entries(view.ownRests)
   const place = [
     ['Where', [house, venue.address].filter(Boolean).join(', ')],

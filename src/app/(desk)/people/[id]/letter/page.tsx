@@ -2,6 +2,7 @@ import Link from 'next/link'
 import { stageWords } from '@/content/conditions/stageWords'
 import { factsOn, fullName, perinatal } from '@/core/client'
 import { ASK_GROUPS, bodyAsks } from '@/core/formats'
+import { versionName } from '@/core/movement'
 import { checkPlan } from '@/core/plan'
 import { assess } from '@/core/safety'
 import { clock } from '@/core/timing'
@@ -153,9 +154,7 @@ async function ClassAsks({ chosen, db, studio, shelf, id }: AsksProps) {
     if (!use) return []
     if (!use.takes) return [`${movement}: left out`]
     const { variant, changes } = use.takes
-    const entry = shelf.catalogue.byId.get(variant)
-    const another =
-      variant !== shown[0] && entry ? [`${entry.movement.name === movement ? '' : `${entry.movement.name}, `}${entry.variant.name}`] : []
+    const another = variant !== shown[0] ? [versionName(shelf.catalogue, variant, movement)] : []
     const words = [...another, ...changes]
     return words.length > 0 ? [`${movement}: ${words.join(', ')}`] : []
   })

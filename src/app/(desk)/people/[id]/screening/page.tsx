@@ -4,7 +4,7 @@ import { aboutOn, type ConditionRecord, factsOn, isCleared, letterNeeded, openOu
 import { CONDITION_FIELDS } from '@/core/safety'
 import { getClient } from '@/server/repositories/clients'
 import { screeningsOf } from '@/server/repositories/screenings'
-import { RULE_BASE } from '@/server/ruleBase'
+import { conditionName, RULE_BASE } from '@/server/ruleBase'
 import { today } from '@/server/studio'
 import { ScreeningForm } from '@/ui/people/ScreeningForm'
 import { type FindingView, ScreeningResult } from '@/ui/people/ScreeningResult'
@@ -12,8 +12,6 @@ import { dateWords } from '@/ui/shell/days'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Health questions' }
-
-const nameOf = (slug: string) => RULE_BASE.conditions.get(slug)?.name ?? slug
 
 /** What a proposal carries, in words. */
 function carries({ slug: _slug, variant, side, since, ...answers }: ConditionRecord): string[] {
@@ -63,7 +61,7 @@ export default async function ScreeningPage({ params, searchParams }: { params: 
       say: question?.options.find((one) => one.key === finding.key)?.say ?? finding.key,
       outcome: open ?? finding.outcome,
       open: open !== undefined && open !== 'go',
-      proposes: finding.slugs.map(nameOf),
+      proposes: finding.slugs.map(conditionName),
       done,
       // with a condition, the letter is kept with its clearance; without one, here
       needsWord: waits && (finding.slugs.length === 0 || finding.outcome === 'emergency'),
@@ -86,7 +84,7 @@ export default async function ScreeningPage({ params, searchParams }: { params: 
           unconfirmed
             ? (result?.proposals ?? []).map((proposal) => ({
                 slug: proposal.record.slug,
-                name: nameOf(proposal.record.slug),
+                name: conditionName(proposal.record.slug),
                 carries: carries(proposal.record),
                 differing: proposal.differing.map(
                   ({ values }) => `The answers differ: ${values.map(stageWords).join(' and ')}. The stricter one is taken.`,

@@ -1,10 +1,11 @@
 import Link from 'next/link'
 import { todayChanges } from '@/core/lead'
+import { versionName } from '@/core/movement'
 import { clock } from '@/core/timing'
 import { judgedSession, peopleOfSession } from '@/server/leading'
 import { studioLibrary } from '@/server/library'
 import { getSession } from '@/server/repositories/sessions'
-import { callNames } from '@/server/roster'
+import { calledOf } from '@/server/roster'
 import { todayWords } from '@/ui/door/doorWords'
 import { PersonBadge } from '@/ui/people/PersonBadge'
 import { list } from '@/ui/shell/list'
@@ -21,16 +22,13 @@ export default async function TodayPage({ params }: { params: Promise<{ id: stri
     judgedSession(db, studio, session, there, true),
     judgedSession(db, studio, session, there),
   ])
-  const names = callNames(there.everybody.map(({ record }) => record))
-  const nameOf = (person: string) => names[there.everybody.findIndex((client) => client.id === person)] ?? ''
+  const nameOf = calledOf(there.everybody)
   const saidOf = (person: string) => todayWords(there.attendance.find(({ clientId }) => clientId === person)?.checkIn ?? null)
   const changes = todayChanges(before, after)
   const away = there.attendance.filter(({ presence }) => presence === 'absent').map(({ clientId }) => nameOf(clientId))
   const versionWords = (movement: string, variant: string | undefined, changed: readonly string[]): string => {
     if (variant === undefined) return `${movement}: sits this one out and breathes`
-    const entry = shelf.catalogue.byId.get(variant)
-    const name = !entry ? variant : entry.movement.name === movement ? entry.variant.name : `${entry.movement.name}, ${entry.variant.name}`
-    return `${movement}: ${name}${changed.length > 0 ? `, ${changed.join(', ')}` : ''}`
+    return `${movement}: ${versionName(shelf.catalogue, variant, movement)}${changed.length > 0 ? `, ${changed.join(', ')}` : ''}`
   }
   const longer = Math.round(after.timeline.totalSeconds - before.timeline.totalSeconds)
   return (
