@@ -2,7 +2,7 @@ import 'server-only'
 import type { ProgressAnswer } from '@/core/client'
 import { qualityOf } from '@/core/coverage'
 import { type CatalogueEntry, familyOf } from '@/core/movement'
-import { type Occasion, type Progression, type ProgressStep, progression, standingOn, stepBlocked, stepOf } from '@/core/progress'
+import { type Occasion, type Progression, type ProgressStep, progression, sameDay, standingOn, stepBlocked, stepOf } from '@/core/progress'
 import { assess } from '@/core/safety'
 import { addDays, type Day, PAIRS_KG } from '@/core/vocabulary'
 import type { Database } from './db/connection'
@@ -82,8 +82,9 @@ export async function proposalsFor(
           stopped: taps(sessionId, id, ['stop-sign', 'incident', 'incident-note']),
           nearFall: familyOf(entry.planned.basePosition) === 'standing' && taps(sessionId, id, ['near-fall']),
         }
-        // an item that stands twice in a class is one occasion
-        done.set(entry.movement.id, { entry, kg, occasions: [...before.filter((one) => one.day !== on), occasion] })
+        const last = before.at(-1)
+        const occasions = last?.day === on ? [...before.slice(0, -1), sameDay(last, occasion)] : [...before, occasion]
+        done.set(entry.movement.id, { entry, kg, occasions })
       }
     }
     const groups = new Map<string, Proposed>()

@@ -1,6 +1,6 @@
 export { type ItemTurn, type LimitTurn, type Meeting, type Turn, turnsAhead } from './ahead'
 export { type Attendance, attendanceIn, RING_AFTER, type Trained, trainedIn } from './group'
 export { type HomeMovement, homeChoice, homeMovements } from './home'
-export { type Because, type Occasion, type Progression, progression, type Standing, standingOn } from './progression'
+export { type Because, type Occasion, type Progression, progression, type Standing, sameDay, standingOn } from './progression'
 export { type Done, type ProgressStep, stepBlocked, stepOf } from './step'
 export { type Turned, type Turning, turnings } from './turning'

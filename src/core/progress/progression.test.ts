@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { addDays } from '../vocabulary'
-import { type Occasion, type Progression, progression, type Standing } from './progression'
+import { type Occasion, type Progression, progression, type Standing, sameDay } from './progression'
 
 const DAY = '2026-11-23'
 const ON = addDays(DAY, 7)
@@ -123,6 +123,22 @@ describe('laws', () => {
         expect(RANK[after.verdict]).toBeLessThanOrEqual(RANK[progression(occasions, who)!.verdict])
       }),
       { numRuns: 3000 },
+    )
+  })
+
+  test('two classes on one day are one occasion, in either order, and never bolder than either of them', () => {
+    fc.assert(
+      fc.property(history, occasion, occasion, standing, (before, one, other, who) => {
+        const at = (all: Omit<Occasion, 'day'>): Occasion => ({ ...all, day: addDays(DAY, 1) })
+        const both = sameDay(at(one), at(other))
+        expect(sameDay(at(other), at(one))).toEqual(both)
+        const rank = (last: Occasion) => RANK[progression([...before, last], who)!.verdict]
+        expect(both.stopped).toBe(one.stopped || other.stopped)
+        // what nobody noted of the one may be known of the other: that is no worse, and asks no more
+        const untold = (all: Omit<Occasion, 'day'>) => [all.exertion, all.painDuring, all.painNextDay].includes(undefined)
+        if (!untold(one) && !untold(other)) expect(rank(both)).toBeLessThanOrEqual(Math.min(rank(at(one)), rank(at(other))))
+      }),
+      { numRuns: 2000 },
     )
   })
 

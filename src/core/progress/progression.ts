@@ -18,6 +18,28 @@ export interface Occasion {
   nearFall: boolean
 }
 
+const most = (one: number | undefined, other: number | undefined): number | undefined =>
+  one === undefined || other === undefined ? (one ?? other) : Math.max(one, other)
+
+/** One occasion of two on the same day, with the worse of each: a day is no two classes running, and what happened in the first of them counts. */
+export function sameDay(one: Occasion, other: Occasion): Occasion {
+  const [exertion, painDuring, painNextDay] = [
+    most(one.exertion, other.exertion),
+    most(one.painDuring, other.painDuring),
+    most(one.painNextDay, other.painNextDay),
+  ]
+  return {
+    day: other.day,
+    ...(exertion !== undefined && { exertion }),
+    ...(painDuring !== undefined && { painDuring }),
+    ...(painNextDay !== undefined && { painNextDay }),
+    formLost: one.formLost || other.formLost,
+    twoMore: one.twoMore && other.twoMore,
+    stopped: one.stopped || other.stopped,
+    nearFall: one.nearFall || other.nearFall,
+  }
+}
+
 /** What of somebody decides beside the log, on the day on which it would be done. */
 export interface Standing {
   on: Day
