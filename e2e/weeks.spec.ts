@@ -85,6 +85,7 @@ test('a stand-in gets who takes what and what to do, on two pages, with names or
   const article = page.getByRole('article')
   await expect(article).toContainText('Only watching today, whatever they say: Kestrel')
   await expect(article.getByRole('listitem').filter({ hasText: 'Sit to stand' })).toContainText('Press the feet, stay seated: Fenwick')
+  await expect(article).toContainText(/leave out 1 of the 3 stretches in “A little breath”/)
   await expect(article).toContainText('Porch, left of the green door')
   await expect(article.getByText('Sit them down, leaning back, knees bent.', { exact: false })).toBeVisible()
   // what to do when somebody stops names conditions; what is said of people does not

@@ -1,4 +1,4 @@
-import type { ClassModel, OwnRest, PlanWarning } from '@/core/evaluate'
+import type { ClassModel, PlanWarning } from '@/core/evaluate'
 import type { Edit, PlanDraft } from '@/core/plan'
 import { ownRestWords } from '../fit/ownRestWords'
 import { warningWords } from '../fit/warningWords'
@@ -17,13 +17,6 @@ interface Props {
   joined: boolean
   onAgain: () => void
   onEdit: (edit: Edit) => void
-}
-
-/** What somebody leaves out because the group's rests are too short for them, in words. */
-function restWords(rest: OwnRest, plan: PlanDraft): string {
-  if (rest.code === 'every-second-set') return 'the 1st, 3rd, … set of each movement only, for more than double rests'
-  const block = plan.phases.flatMap(({ blocks }) => blocks).find(({ id }) => id === rest.block)
-  return ownRestWords(rest, block?.title ? `in “${block.title}”` : 'in this block')
 }
 
 /** The edit that takes out the sets which a class that runs over would lose. */
@@ -94,7 +87,7 @@ export function ClassNotices({ plan, model, failed, refusal, begun, joined, onAg
       {resting.length > 0 && (
         <ul className="flex flex-col gap-1 text-soft" aria-label="Rests of their own">
           {grouped(
-            resting.map((person) => ({ name: person.name, words: `${person.ownRests.map((rest) => restWords(rest, plan)).join('; ')}.` })),
+            resting.map((person) => ({ name: person.name, words: `${person.ownRests.map((rest) => ownRestWords(rest, plan)).join('; ')}.` })),
           ).map(({ words, names }) => (
             <li key={words}>
               <b className="text-ink">{names.join(', ')}</b>: {words}

@@ -9,8 +9,9 @@ import { askClass } from '@/server/judging'
 import { getClass } from '@/server/repositories/classes'
 import { calledOf } from '@/server/roster'
 import { kitListWords } from '@/ui/design/kitListWords'
+import { ownRestWords } from '@/ui/fit/ownRestWords'
 import { dayWords } from '@/ui/shell/days'
-import { list } from '@/ui/shell/list'
+import { grouped, list, sentence } from '@/ui/shell/list'
 import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
 
@@ -45,7 +46,9 @@ export default async function PackPage({ params, searchParams }: Props) {
           : `${people.length} people`
   const nameOf = (item: string) => model.items.find((one) => one.id === item)?.movement ?? item
   const versionOf = (variant: string, movement: string) => versionName(shelf.catalogue, variant, movement)
-  const resters = Object.entries(view.ownRests)
+  const rests = grouped(
+    Object.entries(view.ownRests).map(([name, own]) => ({ name, words: own.map((rest) => ownRestWords(rest, stored.plan)).join('; ') })),
+  )
   const place = [
     ['Where', [house, venue.address].filter(Boolean).join(', ')],
     ['Way in', venue.access],
@@ -93,10 +96,15 @@ export default async function PackPage({ params, searchParams }: Props) {
           <b>Only watching today, whatever they say:</b> {said(closed)}.
         </p>
       )}
-      {resters.length > 0 && (
-        <p>
-          <b>A pause whenever they like, with a chair near:</b> {said(resters.map(([person]) => person))}.
-        </p>
+      {rests.length > 0 && (
+        <div>
+          <b>Who rests more than the group:</b>
+          {rests.map(({ words, names: people }) => (
+            <p key={words}>
+              {sentence(said(people))}: {words}.
+            </p>
+          ))}
+        </div>
       )}
       <section>
         <h2>What comes, and who takes what</h2>
