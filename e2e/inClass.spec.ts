@@ -340,6 +340,36 @@ test('what is to be seen of a movement is in view on a notebook and on a tablet,
   await expect(page.getByText('Watching today:')).toBeInViewport()
 })
 
+test('from afar: one key puts words that are read across the room in place of the figures, all of them in view, and the device remembers', async ({
+  page,
+}) => {
+  await onDay(page, 'Boathouse chairs', '2027-01-04')
+  await leadIt(page)
+  await page.getByRole('link', { name: 'Rehearse' }).click()
+  await expect(page.getByText('Rehearsal, twenty times as fast: nothing is kept', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Start' }).click()
+  await page.getByRole('button', { name: 'Pause' }).click()
+  await expect(page.getByRole('button', { name: 'From afar' })).toHaveAttribute('aria-pressed', 'false')
+  await page.keyboard.press('f')
+  const far = page.getByTestId('far')
+  const hidden = () => page.locator('section > div').evaluateAll((all) => all.map((one) => Math.max(0, one.scrollHeight - one.clientHeight - 1)))
+  const said = new Set<string>()
+  for (let tap = 0; tap < 30; tap++) {
+    await page.keyboard.press('ArrowRight')
+    await expect.poll(hidden, `after ${tap + 1} taps`).toEqual([0, 0])
+    // 36 px are 5 minutes of arc at 4 m on a notebook
+    expect(await far.evaluate((one) => Number.parseFloat(getComputedStyle(one).fontSize)), `after ${tap + 1} taps`).toBeGreaterThanOrEqual(36)
+    said.add((await far.textContent()) ?? '')
+  }
+  // what most do is said once, whoever does otherwise by name
+  expect([...said].some((words) => /Most: From the chair, .*Fenwick: press the feet, stay seated/.test(words))).toBe(true)
+  expect([...said].every((words) => words.includes('Kestrel: watching today'))).toBe(true)
+  await page.reload()
+  await expect(far).toBeVisible()
+  await page.getByRole('button', { name: 'From afar' }).click()
+  await expect(far).toHaveCount(0)
+})
+
 test('sounds: a name with its gentler version, counts, a phone that shakes, and the screen is kept on', async ({ page }) => {
   // what the browser would say and do; nothing of ours is replaced
   await page.addInitScript(() => {

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { Band } from '../body'
 import { ceilingFor, ceilingWords } from '../effort'
-import { type Evaluation, holdsLoad, type OwnRest, ownBand, placeGroup, type Use } from '../evaluate'
+import { type Evaluation, holdsLoad, type OwnRest, ownBand, type Placement, place, placeGroup, type Use, withOwnLoad } from '../evaluate'
 import { type Catalogue, SLOT } from '../movement'
 import type { Plan } from '../plan'
 import { type Change, type SessionChange, sayChange } from '../safety'
@@ -35,11 +35,13 @@ const ledItemSchema = z.strictObject({
   rpe: z.number(),
   /** main muscles */
   muscles: z.array(z.string()),
-  /** versions shown to the group, the planned one first */
+  /** versions shown to the group: levels gentlest first, else the planned one first */
   shown: z.array(variantId),
+  /** the one of them that is planned, where levels stand before it */
+  planned: variantId.exactOptional(),
   /** who does what, by person; nobody who is closed */
   uses: z.record(personId, ledUseSchema),
-  /** of an item with levels: who must not choose which */
+  /** of an item with levels: who of those that take part must not choose which */
   notFor: z.record(variantId, z.array(personId)),
 })
 export type LedItem = z.output<typeof ledItemSchema>
@@ -103,8 +105,22 @@ export function ledView(
         const option = placement?.options.find(({ id }) => id === variant)
         return option !== undefined && option.judgement.settled.demands[SLOT.externalLoadKg] === kg
       }
+      // whoever does it as planned was given only what matters to the choice of versions; on the day anybody may want the step below
+      const ladder = entry ? catalogue.entries.filter(({ movement: { id } }) => id === entry.movement.id) : []
+      const optionsFor = (person: number): Placement['options'] => {
+        const { judgement, options } = placements[person]!
+        if (judgement.verdict !== 'as-planned' || ladder.length < 2) return options
+        const { assessment, ownLoads, place: where } = placing[person]!
+        return place(assessment, withOwnLoad(prescription, ownLoads), ladder, plan.room, {
+          at: where?.at,
+          known: judgement,
+          ownKg: ownLoads?.[movement],
+        }).options
+      }
       const ledUse = (use: Use, person: number): LedUse => {
-        const ways = placements[person]!.options.slice(0, MOST_WAYS).map(({ id, changes, sessionChanges }) => ({
+        // a level that somebody may choose is always among them
+        const offered = optionsFor(person).filter(({ id }, rank) => rank < MOST_WAYS || levels.some((level) => level.id === id))
+        const ways = offered.map(({ id, changes, sessionChanges }) => ({
           variant: id,
           changes: said(changes, sessionChanges, unit),
         }))
@@ -131,12 +147,21 @@ export function ledView(
         rpe: demands.intendedRpe,
         muscles: [...(entry?.movement.main ?? item.described?.main ?? [])],
         shown: [...variants],
+        ...(levels.length > 0 && item.variant && { planned: item.variant }),
         uses: Object.fromEntries(open),
-        notFor: Object.fromEntries(levels.map(({ id, may }) => [id, people.flatMap((person, index) => (may[index] ? [] : [person.id]))])),
+        notFor: Object.fromEntries(
+          levels.map(({ id, may }) => [
+            id,
+            people.flatMap(({ id: person }, index) => (may[index] || uses[index]?.kind === 'closed' ? [] : [person])),
+          ]),
+        ),
       }
     }),
   }
 }
+
+/** The version that the group does when nobody says otherwise. */
+export const plannedIn = ({ planned, shown }: Pick<LedItem, 'planned' | 'shown'>): string | undefined => planned ?? shown[0]
 
 /** The same without somebody, who was erased. */
 export const viewWithout = (view: LedView, person: string): LedView => {

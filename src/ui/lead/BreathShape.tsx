@@ -9,10 +9,12 @@ interface Props {
   running: boolean
   /** how far into a breath it is, 0 to 1 and on: out in the first half, in in the second */
   phase: () => number
+  /** in letters that are read across the room */
+  far: boolean
 }
 
 /** Breath as a bar that widens with the breath in and narrows with the breath out, in time with what is counted. */
-export function BreathShape({ breath, running, phase }: Props) {
+export function BreathShape({ breath, running, phase, far }: Props) {
   const bar = useRef<HTMLDivElement>(null)
   const asked = useRef(phase)
   asked.current = phase
@@ -26,13 +28,13 @@ export function BreathShape({ breath, running, phase }: Props) {
     })
   }, [running])
   return (
-    <div className="mt-1 h-[3.4rem]">
+    <div className={`mt-1 ${far ? 'min-h-[3.4rem]' : 'h-[3.4rem]'}`}>
       {breath !== '' && (
         <>
           <div className="h-4 w-full overflow-hidden">
             <div ref={bar} className="h-full origin-left bg-plum" style={{ clipPath: 'polygon(0 50%, 8% 0, 92% 0, 100% 50%, 92% 100%, 8% 100%)' }} />
           </div>
-          <p className="truncate text-[1.25rem]">{breath}</p>
+          <p className={far ? 'text-[2.4vw] leading-tight' : 'truncate text-[1.25rem]'}>{breath}</p>
         </>
       )}
     </div>

@@ -1,4 +1,5 @@
 'use client'
+import { plannedIn } from '@/core/lead'
 import { LeadVersions } from './LeadVersions'
 import { countOf, groundOf, KIND_WORDS } from './leadWords'
 import type { LeadPack } from './pack'
@@ -12,7 +13,8 @@ export function ClassView({ pack: given }: { pack: LeadPack }) {
   const { state, position, pack } = lead
   const { segment, item, next, waits, drive } = useOnNow(lead)
   const swapped = item && state.swaps[item.id]
-  const shown = item ? [...new Set([...(swapped ? [swapped] : item.shown.slice(0, 1)), ...item.shown.slice(1)])] : []
+  // what everybody changed to stands where the planned version stood
+  const shown = item ? [...new Set(item.shown.map((id) => (swapped && id === plannedIn(item) ? swapped : id)))] : []
   const figures = useFigures(pack, shown)
   if (!segment) return null
   const count = countOf(segment, position - segment.startSeconds, pack.house.counting)

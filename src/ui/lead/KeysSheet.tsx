@@ -13,6 +13,7 @@ const KEYS = [
   ['H', 'half a minute'],
   ['C', 'take the first proposal for the time; X takes it back'],
   ['V', 'who takes which version'],
+  ['F', 'words that are read across the room, in place of the figures'],
   ['S', 'somebody stops'],
   ['?', 'these keys'],
 ] as const

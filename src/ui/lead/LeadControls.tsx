@@ -8,7 +8,10 @@ interface Props {
   finished: boolean
   /** another device leads: only help can be called from here */
   following: boolean
+  /** words that are read across the room, in place of the figures */
+  far: boolean
   tap: (kind: LeadEvent['kind']) => void
+  onFar: () => void
   onStop: () => void
 }
 
@@ -16,7 +19,7 @@ interface Props {
 const SURE_MS = 5000
 
 /** The controls of a class: each always there and at its place, whatever is on, so that a hand finds them without looking. */
-export function LeadControls({ state, finished, following, tap, onStop }: Props) {
+export function LeadControls({ state, finished, following, far, tap, onFar, onStop }: Props) {
   const [ending, setEnding] = useState(false)
   useEffect(() => {
     if (!ending) return
@@ -87,6 +90,15 @@ export function LeadControls({ state, finished, following, tap, onStop }: Props)
           onClick={() => tap(counting === 'mine' ? 'it-counts' : 'my-count')}
         >
           I count
+        </button>
+        <button
+          type="button"
+          className={`${small} ml-auto max-md:hidden`}
+          aria-pressed={far}
+          title="Words that are read across the room, in place of the figures"
+          onClick={onFar}
+        >
+          From afar
         </button>
       </div>
     </footer>

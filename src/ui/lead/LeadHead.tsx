@@ -14,13 +14,15 @@ interface Props {
   /** whose pulse is above its ceiling, by first name */
   above: readonly string[]
   onSheet: (sheet: 'keys' | 'straps') => void
+  /** the room of the stair is needed for words */
+  far: boolean
 }
 
 /** Further over its promise than this is said in another ink, s. */
 const OVER_SECONDS = 40
 
 /** Which class it is, how far it is, how it stands against its promise, and the stair as a thin line of progress. */
-export function LeadHead({ lead, on, rehearsal, above, onSheet }: Props) {
+export function LeadHead({ lead, on, rehearsal, above, onSheet, far }: Props) {
   const { pack, state, position, open, loaded } = lead
   const { line, segment, overSeconds, endsAt, over, running } = on
   const total = state.timeline.totalSeconds
@@ -73,7 +75,7 @@ export function LeadHead({ lead, on, rehearsal, above, onSheet }: Props) {
                 : 'Opening…'}
         </p>
       </header>
-      <div className="relative hidden sm:block">
+      <div className={`relative hidden ${far ? '' : 'sm:block'}`}>
         <TreadSilhouette line={line} className="h-9 w-full opacity-80" />
         <span
           className="absolute inset-y-0 w-1 bg-effort"

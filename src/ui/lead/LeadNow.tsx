@@ -13,13 +13,23 @@ interface Props {
   onSides: string
   breath: string
   exactly: () => number
+  /** in letters that are read across the room: fewer words */
+  far?: boolean
 }
 
 /** The last of a stretch is felt without reading, s. */
 const LAST_SECONDS = 3
 
+/** As large as the panel has room for: seconds and repetitions, minutes, tens of minutes. */
+const sizeOf = (count: string): string =>
+  count.length < 4
+    ? 'text-[clamp(8rem,min(22vw,27vh),18rem)]'
+    : count.length === 4
+      ? 'text-[clamp(6rem,min(11.5vw,27vh),14rem)]'
+      : 'text-[clamp(5rem,min(8.5vw,27vh),11rem)]'
+
 /** What is on, legible across a room: the count, on a ground that says whether it is work, rest, a change or a word. */
-export function LeadNow({ status, segment, into, waits, counting, inRest, onSides, breath, exactly }: Props) {
+export function LeadNow({ status, segment, into, waits, counting, inRest, onSides, breath, exactly, far = false }: Props) {
   const count = countOf(segment, into, counting)
   // a class that stands still looks it
   const ground = status === 'running' ? groundOf(segment) : 'rest'
@@ -33,30 +43,31 @@ export function LeadNow({ status, segment, into, waits, counting, inRest, onSide
       data-ground={ground}
       data-last={isLast || undefined}
     >
-      <p className="min-h-[2.4rem] text-[clamp(1.6rem,2.1vw,2.8rem)] font-semibold">
+      <p className={`min-h-[2.4rem] font-semibold ${far ? 'text-[2.85vw] leading-tight' : 'text-[clamp(1.6rem,2.1vw,2.8rem)]'}`}>
         {words}
         {segment.side === 'second' && ', second side'}
       </p>
       <p
-        className="font-serif text-[clamp(8rem,min(24vw,29vh),18rem)] leading-[0.9] max-md:col-start-1 max-md:row-span-6 max-md:row-start-1 max-md:self-center max-md:text-[5rem]"
+        className={`font-serif ${sizeOf(count.big)} leading-[0.9] max-md:col-start-1 max-md:row-span-6 max-md:row-start-1 max-md:self-center max-md:text-[5rem]`}
         aria-hidden="true"
         data-testid="count"
       >
         {count.big}
       </p>
-      <p className="min-h-[2.2rem] text-[clamp(1.5rem,2vw,2.6rem)]">
+      <p className={`min-h-[2.2rem] ${far ? 'text-[2.85vw] leading-tight' : 'text-[clamp(1.5rem,2vw,2.6rem)]'}`}>
         {waits ? 'Next ends the set' : count.small}
         {segment.sets !== undefined && segment.sets > 1 && `, set ${segment.set} of ${segment.sets}`}
       </p>
-      <p className="min-h-[1.8rem] text-[1.1rem] max-md:min-h-0">
+      <p className={`text-[1.1rem] max-md:min-h-0 ${far ? 'empty:hidden' : 'min-h-[1.8rem]'}`}>
         {segment.kind === 'rest' && !segment.moving ? inRest : segment.side !== undefined ? onSides : ''}
       </p>
-      <p className="min-h-[1.8rem] text-[clamp(1.25rem,1.7vw,2.2rem)] leading-snug">
-        {segment.kind === 'work' && `${EXERTION_WORDS[Math.floor(segment.rpe)]}: ${talkTest(segment.rpe)}`}
+      <p className={`min-h-[1.8rem] ${far ? 'text-[2.85vw] leading-tight' : 'text-[clamp(1.25rem,1.7vw,2.2rem)] leading-snug'}`}>
+        {segment.kind === 'work' && `${EXERTION_WORDS[Math.floor(segment.rpe)]}${far ? '' : `: ${talkTest(segment.rpe)}`}`}
       </p>
       <BreathShape
         breath={segment.kind === 'work' ? breath : ''}
         running={status === 'running' && !waits}
+        far={far}
         phase={() => {
           const at = exactly() - segment.startSeconds
           return segment.repSeconds && segment.reps ? at / segment.repSeconds : at / BREATH_SECONDS

@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { KeysSheet } from './KeysSheet'
 import { LeadControls } from './LeadControls'
+import { LeadFar } from './LeadFar'
 import { LeadHead } from './LeadHead'
 import { LeadNow } from './LeadNow'
 import { LeadPeople } from './LeadPeople'
@@ -13,6 +14,7 @@ import type { LeadPack } from './pack'
 import { StopCard } from './StopCard'
 import { StrapsSheet } from './StrapsSheet'
 import { TakesSheet } from './TakesSheet'
+import { useFar } from './useFar'
 import { type Lead, useLead } from './useLead'
 import { useLeadKeys } from './useLeadKeys'
 import { useLeadSound } from './useLeadSound'
@@ -43,6 +45,7 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
   const on = useOnNow(lead)
   const [sheet, setSheet] = useState<'stop' | 'takes' | 'keys' | 'straps'>()
   const close = () => setSheet(undefined)
+  const [far, turnFar] = useFar()
   const ceilings = useMemo(
     () => Object.fromEntries(Object.entries(view.ceilings).flatMap(([person, { bpm }]) => (bpm === undefined ? [] : [[person, bpm]]))),
     [view],
@@ -71,6 +74,7 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
     inactive: sheet === 'stop' || !leading,
     tap,
     onSheet: setSheet,
+    onFar: turnFar,
     onCut: () => {
       const [cut] = proposalsFor({ state, position, items: view.items, overSeconds: on.overSeconds }).cuts
       if (cut) tap('cut', { drops: cut.drops })
@@ -85,7 +89,7 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
   if (!on.segment) return <p className="p-8">This plan has nothing to lead yet.</p>
   return (
     <div className="flex h-dvh flex-col gap-2 px-6 pt-3 max-sm:px-3">
-      <LeadHead lead={lead} on={on} rehearsal={rehearsal} above={above} onSheet={setSheet} />
+      <LeadHead lead={lead} on={on} rehearsal={rehearsal} above={above} onSheet={setSheet} far={far} />
       {!leading && state.status !== 'ended' && (
         <p className="flex flex-wrap items-center gap-4 border-l-4 border-effort pl-4 text-[1.2rem]">
           Another device leads; this one follows.
@@ -94,9 +98,9 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
           </button>
         </p>
       )}
-      {on.over ? <Over lead={lead} on={on} rehearsal={rehearsal} /> : <OnStage lead={lead} on={on} onTakes={() => setSheet('takes')} />}
+      {on.over ? <Over lead={lead} on={on} rehearsal={rehearsal} /> : <OnStage lead={lead} on={on} far={far} onTakes={() => setSheet('takes')} />}
       {!on.over && leading && <Proposals state={state} position={position} now={now} items={view.items} overSeconds={on.overSeconds} tap={tap} />}
-      <LeadControls state={state} finished={on.finished} following={!leading} tap={tap} onStop={() => setSheet('stop')} />
+      <LeadControls state={state} finished={on.finished} following={!leading} far={far} tap={tap} onFar={turnFar} onStop={() => setSheet('stop')} />
 
       {sheet === 'stop' && <StopCard pack={pack} now={now} running={on.running} tap={tap} onClose={close} />}
       {sheet === 'takes' && on.item && <TakesSheet item={on.item} state={state} pack={pack} tap={tap} onClose={close} />}
@@ -117,7 +121,7 @@ export function LeadScreen({ pack: given, rehearsal = false }: Props) {
 }
 
 /** The count, the figures of the versions that people take, what to say, and who does otherwise. */
-function OnStage({ lead, on, onTakes }: { lead: Lead; on: OnNow; onTakes: () => void }) {
+function OnStage({ lead, on, far, onTakes }: { lead: Lead; on: OnNow; far: boolean; onTakes: () => void }) {
   const { state, position, pack, exactly } = lead
   const { segment, item, tracks, next, waits, running, drive } = on
   const figures = useFigures(
@@ -127,7 +131,9 @@ function OnStage({ lead, on, onTakes }: { lead: Lead; on: OnNow; onTakes: () => 
   if (!segment) return null
   const about = tracks[0] && pack.variants[tracks[0].variant]
   return (
-    <section className="grid min-h-0 flex-1 gap-6 max-md:overflow-y-auto md:grid-cols-[minmax(19rem,29%)_1fr] md:grid-rows-[minmax(0,1fr)]">
+    <section
+      className={`grid min-h-0 flex-1 gap-6 max-md:overflow-y-auto md:grid-rows-[minmax(0,1fr)] ${far ? 'md:grid-cols-[minmax(17rem,29%)_1fr]' : 'md:grid-cols-[minmax(19rem,29%)_1fr]'}`}
+    >
       <LeadNow
         status={state.status}
         segment={segment}
@@ -138,31 +144,36 @@ function OnStage({ lead, on, onTakes }: { lead: Lead; on: OnNow; onTakes: () => 
         onSides={pack.house.onSides}
         breath={about?.breath ?? ''}
         exactly={exactly}
+        far={far}
       />
-      <div className="flex min-w-0 flex-col gap-1 md:overflow-y-auto">
-        <div className="flex items-baseline justify-between gap-6">
-          <h2 className="min-w-0 truncate text-[clamp(2.4rem,3.3vw,4.5rem)] leading-tight">{item?.movement ?? 'A pause'}</h2>
-          <p className="min-w-0 truncate text-[clamp(1.5rem,2vw,2.8rem)] text-soft">{next ? `Then: ${next.movement}` : ''}</p>
+      {far ? (
+        <LeadFar lead={lead} on={on} />
+      ) : (
+        <div className="flex min-w-0 flex-col gap-1 md:overflow-y-auto">
+          <div className="flex items-baseline justify-between gap-6">
+            <h2 className="min-w-0 truncate text-[clamp(2.4rem,3.3vw,4.5rem)] leading-tight">{item?.movement ?? 'A pause'}</h2>
+            <p className="min-w-0 truncate text-[clamp(1.5rem,2vw,2.8rem)] text-soft">{next ? `Then: ${next.movement}` : ''}</p>
+          </div>
+          <ul className="text-[clamp(1.5rem,2vw,2.8rem)] leading-snug">
+            {about?.cues.slice(0, 2).map((cue) => (
+              <li key={cue}>{cue}</li>
+            ))}
+          </ul>
+          <div className="flex-1">
+            {item && (
+              <LeadVersions
+                pack={pack}
+                tracks={tracks}
+                figures={figures}
+                moving={running && segment.kind === 'work' && !waits}
+                drive={drive}
+                onOpen={onTakes}
+              />
+            )}
+          </div>
+          <LeadPeople lead={lead} on={on} />
         </div>
-        <ul className="text-[clamp(1.5rem,2vw,2.8rem)] leading-snug">
-          {about?.cues.slice(0, 2).map((cue) => (
-            <li key={cue}>{cue}</li>
-          ))}
-        </ul>
-        <div className="flex-1">
-          {item && (
-            <LeadVersions
-              pack={pack}
-              tracks={tracks}
-              figures={figures}
-              moving={running && segment.kind === 'work' && !waits}
-              drive={drive}
-              onOpen={onTakes}
-            />
-          )}
-        </div>
-        <LeadPeople lead={lead} on={on} />
-      </div>
+      )}
     </section>
   )
 }

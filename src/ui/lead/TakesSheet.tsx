@@ -1,4 +1,5 @@
-import { type LeadEvent, type LeadState, type LedItem, nextLoad, type Said, takesIn, waysOf } from '@/core/lead'
+import { type LeadEvent, type LeadState, type LedItem, nextLoad, plannedIn, type Said, takesIn, waysOf } from '@/core/lead'
+import { LEVEL_LETTERS } from '@/core/plan'
 import { sayMass } from '@/core/vocabulary'
 import { PersonBadge } from '../people/PersonBadge'
 import { Sheet } from '../shell/Sheet'
@@ -24,15 +25,17 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
   }
   // what anybody may do can be for all: who may not stays with their own
   const forAll = [...new Set([...item.shown, ...Object.values(item.uses).flatMap((use) => waysOf(use).map(({ variant }) => variant))])]
+  // gentlest first: what somebody calls out on the day
+  const levels = Object.keys(item.notFor).slice(0, LEVEL_LETTERS.length)
   const count = (variant: string) => Object.values(item.uses).filter((use) => waysOf(use).some((way) => way.variant === variant)).length
   return (
     <Sheet open onClose={onClose} title={item.movement} wide>
-      <div data-theme="dark" className="flex flex-col gap-5">
+      <div className="flex flex-col gap-5">
         <label className="field max-w-[30rem]">
           <span>For everybody who may</span>
           <select
             className="input min-h-12"
-            value={state.swaps[item.id] ?? item.shown[0] ?? ''}
+            value={state.swaps[item.id] ?? plannedIn(item) ?? ''}
             onChange={({ target }) => tap('swap', { item: item.id, variant: target.value })}
           >
             {forAll.map((variant) => (
@@ -67,6 +70,23 @@ export function TakesSheet({ item, state, pack, tap, onClose }: Props) {
                 <PersonBadge id={person} name={name} size={38} />
                 <b>{name}</b>
                 <div className="flex flex-wrap items-center gap-2 max-sm:col-span-2">
+                  {levels.length > 0 && (
+                    <fieldset className="flex gap-1" aria-label={`${name}: level`}>
+                      {levels.map((level, index) => (
+                        <button
+                          key={level}
+                          type="button"
+                          className="quiet min-h-11 min-w-11 justify-center"
+                          aria-pressed={variant === level}
+                          title={nameOf(level)}
+                          disabled={!waysOf(use).some((way) => way.variant === level)}
+                          onClick={() => tap('version', { item: item.id, person, variant: level })}
+                        >
+                          {LEVEL_LETTERS[index]}
+                        </button>
+                      ))}
+                    </fieldset>
+                  )}
                   <select
                     className="input min-h-11 min-w-56 flex-1"
                     aria-label={`${name}: version`}

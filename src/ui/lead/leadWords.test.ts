@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { itemSaid, loadWords } from './leadWords'
+import { farWords, itemSaid, loadWords } from './leadWords'
 import type { LeadPack } from './pack'
 
 const version = (movement: string, name: string, step: number) => ({ movement, name, step, cues: [], breath: '', picture: '' })
@@ -17,6 +17,8 @@ describe('what is said where an item begins', () => {
     ['another movement is said as another', ['half', 'row'], 'Squat. Or: Row'],
     ['one version alone is its movement', ['half'], 'Squat'],
   ])('%s', (_, shown, words) => expect(itemSaid({ movement: 'Squat', shown }, VARIANTS, false)).toBe(words))
+  test('of levels, gentlest first, the planned one is still the one that the others are gentler than', () =>
+    expect(itemSaid({ movement: 'Squat', shown: ['seat', 'half', 'deep'], planned: 'half' }, VARIANTS, false)).toBe('Squat. Gentler: Sitting'))
   test('short from the second set on', () => expect(itemSaid({ movement: 'Squat', shown: ['deep', 'seat'] }, VARIANTS, true)).toBe('Again: Squat'))
 })
 
@@ -27,4 +29,27 @@ test('what somebody holds: a band by its name, whatever its pull, and a weight i
   expect(loadWords({}, 'kg')).toEqual([])
   // a band that the house has no longer
   expect(loadWords({ band: 'gorse' }, 'kg')).toEqual(['gorse'])
+})
+
+test('from afar: what most do is said once, and by name only what others do', () => {
+  const named = (variant: string) => VARIANTS[variant]!.name
+  const person = (name: string, words = '') => ({ id: name, name, words })
+  const half = { variant: 'half', people: [person('Bertil'), person('Edda'), person('Greta', '6 times'), person('Hartley', '6 times')] }
+  const seat = { variant: 'seat', people: [person('Ingrid', 'arms low')] }
+  expect(farWords([{ variant: 'deep', people: [person('Alba')] }, half, seat], named)).toEqual({
+    most: 'Half way',
+    others: [
+      { names: ['Greta', 'Hartley'], words: '6 times' },
+      { names: ['Alba'], words: 'deep' },
+      { names: ['Ingrid'], words: 'sitting, arms low' },
+    ],
+  })
+  // the same band for most is part of what most do
+  const row = [person('Alba', 'Alder, medium'), person('Edda'), person('Greta', 'Alder, medium')]
+  expect(farWords([{ variant: 'row', people: row }], named)).toEqual({
+    most: 'Sitting tall, Alder, medium',
+    others: [{ names: ['Edda'], words: 'as it is' }],
+  })
+  expect(farWords([{ variant: 'row', people: [] }], named)).toEqual({ most: 'Sitting tall', others: [] })
+  expect(farWords([], named)).toEqual({ others: [] })
 })

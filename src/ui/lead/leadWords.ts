@@ -1,8 +1,8 @@
 import { BANDS } from '@/content/kit/bands'
-import type { Cut, LedItem, Take } from '@/core/lead'
+import { type Cut, type LedItem, plannedIn, type Take } from '@/core/lead'
 import { clock, type Segment } from '@/core/timing'
 import { type MassUnit, sayMass } from '@/core/vocabulary'
-import { list } from '../shell/list'
+import { grouped, list, lower } from '../shell/list'
 import { asListed, type LeadPack, nameIn } from './pack'
 
 export const KIND_WORDS: Record<Segment['kind'], string> = {
@@ -71,12 +71,15 @@ export function cutWords({ kind, drops }: Cut, items: readonly LedItem[]): strin
 }
 
 /**
- * What is said aloud where an item begins: its name, and with it the gentlest version that is shown beside the planned one, which comes first. One
+ * What is said aloud where an item begins: its name, and with it the gentlest version that is shown beside the planned one. One
  * from another movement is said as another, for nobody has ranked the two; a harder one is not said at all.
  */
-export function itemSaid({ movement, shown }: Pick<LedItem, 'movement' | 'shown'>, variants: LeadPack['variants'], short: boolean): string {
+export function itemSaid(item: Pick<LedItem, 'movement' | 'shown' | 'planned'>, variants: LeadPack['variants'], short: boolean): string {
+  const { movement, shown } = item
   if (short) return `Again: ${movement}`
-  const [planned, ...beside] = shown.flatMap((id) => variants[id] ?? [])
+  const own = plannedIn(item)
+  const planned = own === undefined ? undefined : variants[own]
+  const beside = shown.flatMap((id) => (id === own ? [] : (variants[id] ?? [])))
   if (!planned) return movement
   const gentler = beside.filter((one) => one.movement === planned.movement && one.step < planned.step).toSorted((a, b) => a.step - b.step)[0]
   if (gentler) return `${movement}. Gentler: ${gentler.name}`
@@ -92,6 +95,27 @@ export const loadWords = ({ kg, band }: Pick<Take, 'kg' | 'band'>, unit: MassUni
 export interface Track {
   variant: string
   people: { id: string; name: string; words: string }[]
+}
+
+/** What is told of people from afar: what most of them do once, and of the others each thing with whom it is for. */
+export interface FarWords {
+  most?: string
+  others: { names: string[]; words: string }[]
+}
+
+/** The same tracks in as few words as say all of it: whoever does what most do has no name. */
+export function farWords(tracks: readonly Track[], nameOf: (variant: string) => string): FarWords {
+  const groups = tracks
+    .flatMap(({ variant, people }) => grouped(people).map((group) => ({ ...group, variant })))
+    .toSorted((a, b) => b.names.length - a.names.length)
+  const [most, ...rest] = groups
+  // nobody on the roster: what is planned is shown all the same
+  if (!most) return { ...(tracks[0] && { most: nameOf(tracks[0].variant) }), others: [] }
+  const others = rest.map(({ variant, names, words }) => {
+    const own = [...(variant === most.variant ? [] : [lower(nameOf(variant))]), ...(words === '' ? [] : [words])]
+    return { names, words: own.join(', ') || 'as it is' }
+  })
+  return { most: [nameOf(most.variant), ...(most.words === '' ? [] : [most.words])].join(', '), others }
 }
 
 /** Who takes which version, with what it changes for them in words. */

@@ -11,6 +11,7 @@ interface Wanted {
   tap: (kind: LeadEvent['kind'], more?: Said) => void
   onSheet: (sheet: 'stop' | 'takes' | 'keys') => void
   onCut: () => void
+  onFar: () => void
 }
 
 /** Keys and presenter remotes. Space is pause wherever the focus was; a field that is typed in keeps its keys. */
@@ -19,11 +20,12 @@ export function useLeadKeys(wanted: Wanted): void {
   latest.current = wanted
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const { state, now, inactive, tap, onSheet, onCut } = latest.current
+      const { state, now, inactive, tap, onSheet, onCut, onFar } = latest.current
       if (event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).matches('input, textarea, select')) return
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
-      // help is one key away whoever leads
+      // help is one key away whoever leads, and everybody may read
       if (key === 's') return onSheet('stop')
+      if (key === 'f') return onFar()
       if (inactive) return
       const last = state.cuts.at(-1)
       const keys: Record<string, () => void> = {
