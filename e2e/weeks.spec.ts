@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
 import { test } from './hall'
+import { newClass } from './register'
 
 test('the weeks ahead of a class say from when on it is otherwise for whom and why, and lead to that day', async ({ page }) => {
   await page.goto('/')
@@ -20,6 +21,60 @@ test('the weeks ahead of a class say from when on it is otherwise for whom and w
   await day.getByRole('link').first().click()
   await expect(page).toHaveURL(/\?day=\d{4}-\d\d-\d\d$/)
   await expect(page.getByRole('heading', { level: 1, name: 'Lantern evening, before and after birth' })).toBeVisible()
+})
+
+test('a series gives each day the plan of its turn, and what is not held comes the next time', async ({ page }) => {
+  await newClass(page, 'Weir in turn')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  const field = page.getByRole('combobox')
+  const add = async (words: string) => {
+    await field.fill(words)
+    await expect(page.getByRole('option').first()).toBeVisible()
+    await field.press('Enter')
+    await expect(page.getByRole('status').filter({ hasText: /^Added/ })).toBeVisible()
+  }
+  await add('march')
+  await page.getByRole('button', { name: 'Done' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Class and room' }).click()
+  await page.getByLabel('Keep the plan as it is now, as').fill('March alone')
+  await page.getByRole('button', { name: 'Keep this version' }).click()
+  await expect(page.getByText('March alone')).toBeVisible()
+  await page.keyboard.press('Escape')
+  // the plan of the class goes on without it
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await add('heel raise')
+  await page.getByRole('button', { name: 'Done' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  await page.getByRole('link', { name: 'Series', exact: true }).click()
+  await page.getByLabel('Weeks', { exact: true }).fill('4')
+  await page.getByLabel('What it is about, as the group is told').fill('Calves')
+  await page.getByRole('button', { name: 'Another plan in turn' }).click()
+  await page.locator('form ol select').nth(1).selectOption('March alone')
+  await page.getByLabel('A gentler week').selectOption('2')
+  await page.getByRole('button', { name: 'Begin the series' }).click()
+  const sessions = page.locator('main ol > li').filter({ hasText: /Week \d of 4/ })
+  await expect(sessions).toHaveCount(4)
+  await expect(sessions.nth(0)).toContainText('Calves')
+  await expect(sessions.nth(0)).toContainText('New:')
+  await expect(sessions.nth(1)).toContainText('Week 2 of 4, gentler')
+  await expect(sessions.nth(1)).toContainText('March alone')
+  const second = await sessions.nth(1).getByRole('link').first().textContent()
+  // the second is not held: its plan comes on the day after it
+  await sessions.nth(1).getByRole('button', { name: 'Not held' }).click()
+  await expect(page.getByText('Not held:')).toBeVisible()
+  await expect(sessions.nth(1)).not.toContainText(second!)
+  await expect(sessions.nth(1)).toContainText('March alone')
+  await expect(sessions).toHaveCount(4)
+  await page.getByRole('button', { name: 'It is held after all' }).click()
+  await expect(sessions.nth(1)).toContainText(second!)
+  // the sheet of that day is that plan's, and says where it stands
+  await sessions.nth(1).getByRole('link', { name: 'Cue sheet' }).click()
+  await expect(page.getByText('week 2 of 4, a gentler week')).toBeVisible()
+  await expect(page.getByRole('cell', { name: /March/ }).first()).toBeVisible()
+  await expect(page.getByText(/heel raise/i)).toHaveCount(0)
+  await page.goto('/')
+  await expect(page.getByText('Week 1 of 4, Calves')).toBeVisible()
 })
 
 test('classes go into a calendar that another program reads, and nobody is named in it', async ({ page, request }) => {

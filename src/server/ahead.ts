@@ -1,6 +1,6 @@
 import 'server-only'
 import { askedAgain, type ClientRecord, standsOn } from '@/core/client'
-import { meetings } from '@/core/plan'
+import { meetings, type PlanDraft } from '@/core/plan'
 import type { Turn } from '@/core/progress'
 import { addDays, type Day } from '@/core/vocabulary'
 import type { Database } from './db/connection'
@@ -9,6 +9,7 @@ import { askAhead, askStanding, type Shelf } from './judging'
 import type { StoredClass } from './repositories/classes'
 import type { StoredClient } from './repositories/clients'
 import { lastLed } from './repositories/led'
+import { planDays } from './repositories/planning'
 import type { Studio } from './repositories/studios'
 import { callNames, peopleOfAll } from './roster'
 import { RULE_BASE } from './ruleBase'
@@ -28,6 +29,8 @@ function renewed(record: ClientRecord, day: Day): ClientRecord {
 
 interface OnDays {
   stored: Pick<StoredClass, 'id' | 'plan'>
+  /** of the plans of one class which */
+  which?: string
   roster: readonly StoredClient[]
   days: readonly Day[]
 }
@@ -56,9 +59,9 @@ async function turnsOf(db: Database, studio: Studio, shelf: Shelf, classes: read
   ])
   let next = 0
   return Promise.all(
-    classes.map(({ stored: { id, plan }, days }, at) => {
+    classes.map(({ stored: { id, plan }, which = '', days }, at) => {
       const on = days.map((day) => ({ day, people: people[next++]! }))
-      return askAhead(shelf, `${id} ${days.length}`, { plan, meetings: on, experience: experiences[at]! })
+      return askAhead(shelf, `${id} ${which} ${days.length}`, { plan, meetings: on, experience: experiences[at]! })
     }),
   )
 }
@@ -72,6 +75,17 @@ export interface WeeksAhead {
   due: { day: Day; person: string }[]
   /** who may not take part as it is: of them nothing is said ahead */
   closed: string[]
+}
+
+/** Of several plans of one class: what is of the person and not of a plan is told on the first day only. */
+function toldOnce(turns: readonly Turn[]): Turn[] {
+  const told = new Set<string>()
+  const isNew = (key: string): boolean => told.size !== told.add(key).size
+  return turns.flatMap((turn): Turn[] => {
+    const limits = turn.limits.filter(({ limit, is }) => isNew(`${turn.person} ${limit} ${is}`))
+    const stands = (turn.closes === undefined && !turn.opens) || isNew(`${turn.person} ${turn.closes ?? 'opens'}`)
+    return turn.items.length + limits.length > 0 || (stands && (turn.closes !== undefined || turn.opens)) ? [{ ...turn, limits }] : []
+  })
 }
 
 /** What the calendar changes of a class in the coming weeks, from its next day on. */
@@ -90,13 +104,27 @@ export async function weeksAhead(
     const day = days.slice(1).find((on) => renewed(record, on) !== record)
     return day === undefined ? [] : [{ day, person }]
   })
-  const [[now], [turns]] = await Promise.all([
+  const { on } = await planDays(db, studio.id, stored)
+  // each plan is judged on its own days, and on the first of all as the day from which it may have turned
+  const byPlan = new Map<PlanDraft, Day[]>()
+  for (const day of days) byPlan.set(on(day).plan, [...(byPlan.get(on(day).plan) ?? []), day])
+  const plans = [...byPlan].map(
+    ([plan, own], at): OnDays => ({
+      stored: { id: stored.id, plan },
+      which: `plan ${at}`,
+      roster,
+      days: own[0] === first ? own : [first, ...own],
+    }),
+  )
+  const [[now], asked] = await Promise.all([
     peopleOfAll(db, studio.id, [{ roster, day: first, classId: stored.id, beforeTheDoor: true }]),
-    turnsOf(db, studio, shelf, [{ stored, roster, days }]),
+    turnsOf(db, studio, shelf, plans),
   ])
+  const all = asked.flatMap((one) => one ?? []).toSorted((a, b) => a.day.localeCompare(b.day))
+  const turns = asked.includes(null) ? null : plans.length > 1 ? toldOnce(all) : all
   const standing = await askStanding(now!.map(({ facts }) => facts))
   const names = callNames(roster.map(({ record }) => record))
-  return { days, turns: turns ?? null, due, closed: names.filter((_, at) => standing[at]?.closed !== undefined) }
+  return { days, turns, due, closed: names.filter((_, at) => standing[at]?.closed !== undefined) }
 }
 
 /** What the calendar has changed of each class since it was led last, by class; of one that was never led nothing. */

@@ -2,5 +2,23 @@ export { type ItemTurn, type LimitTurn, type Meeting, type Turn, turnsAhead } fr
 export { type Attendance, attendanceIn, RING_AFTER, type Trained, trainedIn } from './group'
 export { type HomeMovement, homeChoice, homeMovements } from './home'
 export { type Because, type Occasion, type Progression, progression, type Standing, sameDay, standingOn } from './progression'
+export {
+  entryFor,
+  gentlerWeek,
+  type HardWork,
+  hardWork,
+  type Met,
+  metIn,
+  SERIES_WEEKS,
+  type Series,
+  type SeriesDay,
+  type SeriesTurn,
+  type Spaced,
+  type SpacingFault,
+  seriesDays,
+  seriesPlan,
+  seriesSchema,
+  spacingFaults,
+} from './series'
 export { type Done, type ProgressStep, stepBlocked, stepOf } from './step'
 export { type Turned, type Turning, turnings } from './turning'

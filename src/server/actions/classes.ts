@@ -3,13 +3,15 @@ import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { wishesSchema } from '@/core/compose'
 import { calendarSchema, checkPlan, type PlanDraft, planSchema, problemText, timeSchema } from '@/core/plan'
+import { type Series, seriesSchema } from '@/core/progress'
 import { type TreadLine, treadLine } from '@/core/timing'
 import type { Database } from '../db/connection'
 import { studioLibrary } from '../library'
-import { addClass, keepWishes, type RosterPlaceOf, savePlan, setPlaces } from '../repositories/classes'
+import { addClass, keepWishes, type RosterPlaceOf, setPlaces } from '../repositories/classes'
 import { getClients } from '../repositories/clients'
+import { savePlan, saveSeries, saveTime } from '../repositories/planning'
 import { once } from '../repositories/requests'
-import { copyClass, eraseClass as erase, putBackClass as putBack, removeClass as remove, saveTime, type TimeOfClass } from '../repositories/timetable'
+import { copyClass, eraseClass as erase, putBackClass as putBack, removeClass as remove, type TimeOfClass } from '../repositories/timetable'
 import { here, today } from '../studio'
 import { briefSchema, planFor } from './newClass'
 import { answer, InvalidError, idSchema, type Outcome, repeated, revisionSchema } from './outcome'
@@ -124,7 +126,7 @@ const timeOfClassSchema = z.strictObject({
 export async function moveClass(input: unknown): Promise<Outcome<{ revision: number }, TimeOfClass>> {
   return answer<typeof timeOfClassSchema, { revision: number }, TimeOfClass>(timeOfClassSchema, input, async ({ id, revision, ...time }) => {
     const { db, studio } = await here()
-    return { revision: await saveTime(db, studio.id, id, revision, time) }
+    return { revision: await saveTime(db, studio.id, id, revision, time, today(studio)) }
   })
 }
 
@@ -179,5 +181,14 @@ export async function saveRoster(input: unknown): Promise<Outcome<{ revision: nu
       people.map(({ clientId }) => clientId),
     )
     return { revision: await setPlaces(db, studio.id, id, revision, people) }
+  })
+}
+
+const seriesOfSchema = z.strictObject({ id: idSchema, revision: revisionSchema, series: seriesSchema.nullable() })
+/** Keeps the series of a class, or ends it. */
+export async function keepSeries(input: unknown): Promise<Outcome<{ revision: number }, Series | null>> {
+  return answer<typeof seriesOfSchema, { revision: number }, Series | null>(seriesOfSchema, input, async ({ id, revision, series }) => {
+    const { db, studio } = await here()
+    return { revision: await saveSeries(db, studio.id, id, revision, series, today(studio)) }
   })
 }

@@ -45,6 +45,7 @@ const day = '2026-11-24'
 /** Input of the right shape, that names things which are not there where it names any. */
 const SHAPED: Record<string, object> = {
   saveClass: { id, revision: 1, plan },
+  keepSeries: { id, revision: 1, series: { version: 1, from: day, weeks: 6, turns: [{ focus: 'Legs' }] } },
   keepBrief: { id, wishes: { goals: { strength: 2 } } },
   createClass: {
     key: id,

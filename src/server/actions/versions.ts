@@ -4,10 +4,11 @@ import { z } from 'zod'
 import type { PlanDraft } from '@/core/plan'
 import { type Day, dayIn } from '@/core/vocabulary'
 import { getClass } from '../repositories/classes'
+import { followPlan } from '../repositories/planning'
 import { once } from '../repositories/requests'
 import { keepVersion as keep, removeVersion as remove, versionsOf } from '../repositories/versions'
 import { TooManyVersionsError } from '../stale'
-import { here } from '../studio'
+import { here, today } from '../studio'
 import { answer, InvalidError, idSchema, type Outcome } from './outcome'
 
 const keepSchema = z.strictObject({ key: idSchema, classId: idSchema, name: z.string().trim().min(1, 'a name is needed').max(80) })
@@ -22,6 +23,8 @@ export async function keepVersion(input: unknown): Promise<Outcome<{ id: string 
         if (error instanceof TooManyVersionsError) throw new InvalidError([{ path: '$.classId', message: error.message }])
         throw error
       })
+      // a series is led by the newest of a name
+      await followPlan(tx, studio.id, made.classId, today(studio))
       return { id }
     })
   })
@@ -48,7 +51,7 @@ export async function listVersions(input: unknown): Promise<Outcome<{ versions: 
 export async function removeVersion(input: unknown): Promise<Outcome<object>> {
   return answer(z.strictObject({ id: idSchema }), input, async ({ id }) => {
     const { db, studio } = await here()
-    await remove(db, studio.id, id)
+    await db.transaction(async (tx) => followPlan(tx, studio.id, await remove(tx, studio.id, id), today(studio)))
     return {}
   })
 }

@@ -6,6 +6,7 @@ import type { JudgedClass } from '@/core/evaluate'
 import type { ClassNotes, LeadEvent, LedView, LogMark, LogSide, LogValue, Presence, SAID_WITH, Said } from '@/core/lead'
 import type { OwnMovement } from '@/core/movement'
 import type { ClassCalendar, PlanDraft } from '@/core/plan'
+import type { Series } from '@/core/progress'
 import type { LedStretch } from '@/core/timing'
 import type { Settings } from '@/core/vocabulary'
 
@@ -62,7 +63,9 @@ export const classes = pgTable(
     startTime: text(),
     /** single days on which it meets, and days on which it does not */
     calendar: jsonb().$type<ClassCalendar>().notNull().default({ dates: [], off: [] }),
-    /** counts the changes of weekday, time and days */
+    /** its sessions over weeks; null = the same plan every time */
+    series: jsonb().$type<Series>(),
+    /** counts the changes of weekday, time, days and series */
     scheduleRevision: integer().notNull().default(1),
     /** taken off the desk; its log stays */
     removedAt: timestamp({ withTimezone: true }),

@@ -1,16 +1,15 @@
-import { and, asc, eq, gte, isNull, ne, notInArray, sql } from 'drizzle-orm'
-import type { Day } from '@/core/client'
+import { and, asc, eq, isNull, ne, notInArray, sql } from 'drizzle-orm'
 import { type Wishes, wishesSchema } from '@/core/compose'
 import type { JudgedClass } from '@/core/evaluate'
 import { atHour, type ClassCalendar, calendarSchema, type PlanDraft, planSchema } from '@/core/plan'
+import { type Series, seriesSchema } from '@/core/progress'
 import type { Database } from '../db/connection'
-import { classes, clients, type RosterPlace, rosterEntries, sessions } from '../db/schema'
+import { classes, clients, type RosterPlace, rosterEntries } from '../db/schema'
 import { NotFoundError, StaleError } from '../stale'
 import { CLIENT_VERSION, knownClients, type StoredClient } from './clients'
 import { type Documents, knownRows, onlyOne, type Read, versionOf } from './known'
 import { ownClients } from './owned'
 import { readDocument } from './readable'
-import { STARTED } from './sessions'
 
 export interface StoredClass {
   id: string
@@ -19,7 +18,9 @@ export interface StoredClass {
   weekday: number | null
   startTime: string | null
   calendar: ClassCalendar
-  /** counts the changes of weekday, time and days */
+  /** its sessions over weeks; null = the same plan every time */
+  series: Series | null
+  /** counts the changes of weekday, time, days and series */
   scheduleRevision: number
 }
 
@@ -30,6 +31,7 @@ const columns = {
   weekday: classes.weekday,
   startTime: classes.startTime,
   calendar: classes.calendar,
+  series: classes.series,
   scheduleRevision: classes.scheduleRevision,
 }
 
@@ -37,6 +39,7 @@ const readClass = (row: StoredClass): StoredClass => ({
   ...row,
   plan: atHour(readDocument(planSchema, 'class', row.id, row.plan), row.startTime),
   calendar: readDocument(calendarSchema, 'class', row.id, row.calendar),
+  series: row.series === null ? null : readDocument(seriesSchema, 'class', row.id, row.series),
 })
 
 const VERSION = { id: classes.id, version: versionOf(classes) }
@@ -66,44 +69,10 @@ export async function getClass(db: Database, studioId: string, id: string): Prom
 export async function addClass(
   db: Database,
   studioId: string,
-  row: Pick<StoredClass, 'id' | 'plan' | 'weekday' | 'startTime'> & Partial<Pick<StoredClass, 'calendar'>>,
+  row: Pick<StoredClass, 'id' | 'plan' | 'weekday' | 'startTime'> & Partial<Pick<StoredClass, 'calendar' | 'series'>>,
 ): Promise<void> {
   await db.insert(classes).values({ ...row, studioId })
 }
-
-/**
- * Saves a plan. Sessions of today and later that are open and not begun follow it; one that was begun keeps the plan it began with.
- *
- * @returns `begun`: such a session is there, and this change does not reach it
- * @throws StaleError when somebody else saved meanwhile
- */
-export const savePlan = (
-  db: Database,
-  studioId: string,
-  id: string,
-  revision: number,
-  plan: PlanDraft,
-  today: Day,
-): Promise<{ revision: number; begun: boolean }> =>
-  db.transaction(async (tx) => {
-    const [row] = await tx
-      .update(classes)
-      .set({ plan, revision: revision + 1, plannedAt: sql`now()`, updatedAt: sql`now()` })
-      .where(and(eq(classes.studioId, studioId), eq(classes.id, id), eq(classes.revision, revision)))
-      .returning({ revision: classes.revision })
-    if (!row) {
-      const newer = await getClass(tx, studioId, id)
-      throw new StaleError(newer.plan, newer.revision)
-    }
-    const open = and(eq(sessions.studioId, studioId), eq(sessions.classId, id), gte(sessions.day, today))
-    const begun = sql`(${STARTED} or exists (select 1 from log_entry l where l.session_id = ${sessions.id}))`
-    await tx
-      .update(sessions)
-      .set({ plan })
-      .where(and(open, sql`not ${begun}`))
-    const [running] = await tx.select({ id: sessions.id }).from(sessions).where(and(open, begun)).limit(1)
-    return { revision: row.revision, begun: running !== undefined }
-  })
 
 /** Who of these people is in which class, who only wait left out: one query for the day sheet. */
 export async function rosters(db: Database, studioId: string, clients: readonly StoredClient[]): Promise<Map<string, StoredClient[]>> {

@@ -24,6 +24,7 @@ import * as log from './log'
 import * as overrules from './overrules'
 import * as owned from './owned'
 import * as ownMovements from './ownMovements'
+import * as planning from './planning'
 import * as readable from './readable'
 import * as requests from './requests'
 import * as screenings from './screenings'
@@ -92,7 +93,7 @@ const house = async (name: string): Promise<House> => {
   await clients.addClient(db, studio, client, record)
   await classes.addClass(db, studio, { id: classId, plan, weekday: 2, startTime: '10:00' })
   await classes.setRoster(db, studio, classId, [client])
-  const { id: session } = await sessions.openSession(db, studio, randomUUID(), classId, DAY)
+  const { id: session } = await planning.openSession(db, studio, randomUUID(), classId, DAY)
   await log.setCheckIn(db, studio, session, client, 0, { presence: 'present', checkIn: { painNow: 2 } })
   await log.saveLog(db, studio, session, 1, {
     rows: [row(client)],
@@ -144,6 +145,7 @@ const REPOSITORIES = {
   overrules,
   owned,
   ownMovements,
+  planning,
   readable,
   requests,
   screenings,
@@ -162,7 +164,7 @@ const TRIES: Record<string, Call | Call[]> = {
   'checkIns.attendedDays': async () => [...(await checkIns.attendedDays(db(), mine.studio, [theirs.client], DAY)).values()].flat(),
   'changedSince.changedSince': () => changedSince.changedSince(db(), mine.studio, theirs.class, DAY),
   'classes.getClass': () => classes.getClass(db(), mine.studio, theirs.class),
-  'classes.savePlan': () => classes.savePlan(db(), mine.studio, theirs.class, 1, { ...plan, title: 'stolen' }, '2026-11-24'),
+  'planning.savePlan': () => planning.savePlan(db(), mine.studio, theirs.class, 1, { ...plan, title: 'stolen' }, '2026-11-24'),
   'classes.wishesOf': () => classes.wishesOf(db(), mine.studio, theirs.class),
   'classes.keepWishes': () => classes.keepWishes(db(), mine.studio, theirs.class, wishesSchema.parse({})),
   'classes.rosterOf': () => classes.rosterOf(db(), mine.studio, theirs.class),
@@ -214,7 +216,7 @@ const TRIES: Record<string, Call | Call[]> = {
   ],
   'screenings.changeStanding': () => screenings.changeStanding(db(), mine.studio, theirs.client, (kept) => kept),
   'sessions.getSession': () => sessions.getSession(db(), mine.studio, theirs.session),
-  'sessions.openSession': () => sessions.openSession(db(), mine.studio, randomUUID(), theirs.class, '2026-12-01'),
+  'planning.openSession': () => planning.openSession(db(), mine.studio, randomUUID(), theirs.class, '2026-12-01'),
   'log.attendanceOf': () => log.attendanceOf(db(), mine.studio, theirs.session),
   'log.saveLog': [
     () => log.saveLog(db(), mine.studio, theirs.session, 2, { rows: [], entries: [], note: 'stolen', notes: null }),
@@ -227,6 +229,10 @@ const TRIES: Record<string, Call | Call[]> = {
         notes: null,
       }),
   ],
+  'planning.saveTime': () =>
+    planning.saveTime(db(), mine.studio, theirs.class, 1, { weekday: 3, startTime: '12:00', calendar: { dates: [], off: [] } }, '2026-11-24'),
+  'planning.saveSeries': () => planning.saveSeries(db(), mine.studio, theirs.class, 1, null, '2026-11-24'),
+  'planning.followPlan': () => planning.followPlan(db(), mine.studio, theirs.class, '2026-11-24'),
   'timetable.saveTime': () =>
     timetable.saveTime(db(), mine.studio, theirs.class, 1, { weekday: 3, startTime: '12:00', calendar: { dates: [], off: [] } }),
   'timetable.copyClass': () => timetable.copyClass(db(), mine.studio, theirs.class, randomUUID(), 'stolen', true),
@@ -301,9 +307,11 @@ const WITHIN = [
   'ownMovements.readOwnMovements',
   'ownMovements.addOwn',
   'sessions.listSessions',
+  'planning.planDays',
   'sessions.openSessions',
   'leadEvents.eventOf',
   'led.pacedSessions',
+  'studios.closedOf',
   'studios.theStudio',
   'studios.saveSettings',
 ]

@@ -161,6 +161,7 @@ export async function groupHistory(db: Database, studioId: string, clientIds: re
     db
       .select({
         sessionId: sessions.id,
+        classId: sessions.classId,
         clientId: attendances.clientId,
         day: sessions.day,
         exertion: attendances.exertion,

@@ -6,6 +6,7 @@ import { type ClientRecord, checkInSchema, clientSchema, overruleSchema, overrul
 import { briefSchema, wishesSchema } from '@/core/compose'
 import { ownFrom } from '@/core/movement'
 import { planSchema } from '@/core/plan'
+import { seriesSchema } from '@/core/progress'
 import { type Connection, openMemory, openServer } from '../db/connection'
 import { classes, clients, ownMovements, screenings } from '../db/schema'
 import { loadDemo } from '../demo'
@@ -13,7 +14,7 @@ import { studioLibrary } from '../library'
 import { NotFoundError, StaleError } from '../stale'
 import { changedSince } from './changedSince'
 import { attendedDays, checkInsOn, notSince } from './checkIns'
-import { addClass, getClass, keepWishes, listClasses, placesOf, rosterOf, savePlan, setPlaces, setRoster, wishesOf } from './classes'
+import { addClass, getClass, keepWishes, listClasses, placesOf, rosterOf, setPlaces, setRoster, wishesOf } from './classes'
 import { addClient, getClient, listClients, saveClient } from './clients'
 import { eraseClient, eraseHealth } from './erasing'
 import { traceOf } from './history'
@@ -22,13 +23,15 @@ import { addLetter, letterContent, lettersOf } from './letters'
 import { attendanceOf, logOf, saveLog, setCheckIn } from './log'
 import { addOverrule, overrulesOf, withdrawOverrule } from './overrules'
 import { addOwn, getOwn, listOwn, saveOwn, setOwnRemoved } from './ownMovements'
+import { followPlan, openSession, planDays, savePlan, saveSeries, saveTime } from './planning'
 import { UnreadableError } from './readable'
 import { AlreadyDoneError, once } from './requests'
 import { confirmForm, getScreening, keepForm, screeningsOf } from './screenings'
-import { getSession, listSessions, openSession } from './sessions'
+import { getSession, listSessions } from './sessions'
 import { theStudio } from './studios'
-import { copyClass, eraseClass, putBackClass, removeClass, removedClasses, saveTime } from './timetable'
+import { copyClass, eraseClass, putBackClass, removeClass, removedClasses } from './timetable'
 import { unreadable, unreadableSessions } from './unreadable'
+import { keepVersion } from './versions'
 
 const server = process.env.TEST_DATABASE_URL
 const engines: [string, () => Promise<Connection>][] = [
@@ -141,6 +144,45 @@ describe.each(engines)('%s', (_name, open) => {
     expect(await rosterOf(held.db, studio, id)).toHaveLength(1)
   })
 
+  test('of a class in a series each day has the plan of its turn; a session that is open follows it until it begins', async () => {
+    const id = await aClass()
+    const on = async (day: string) => (await planDays(held.db, studio, await getClass(held.db, studio, id))).on(day)
+    expect(await on('2026-11-24')).toEqual({ plan: { ...plan, room: { ...plan.room, startHour: 10 } } })
+    const other = { ...plan, promisedMinutes: 45 }
+    await savePlan(held.db, studio, id, 1, other, '2026-11-24')
+    await keepVersion(held.db, studio, randomUUID(), id, 'Long')
+    await savePlan(held.db, studio, id, 2, plan, '2026-11-24')
+    const open = await openSession(held.db, studio, randomUUID(), id, '2026-12-01')
+    expect(open.plan.promisedMinutes).toBe(plan.promisedMinutes)
+    const turns = [{ focus: 'Short' }, { focus: 'Long', version: 'Long', homework: ['march'] }, { version: 'Lost' }]
+    const series = seriesSchema.parse({ version: 1, from: '2026-11-24', weeks: 4, turns })
+    expect(await saveSeries(held.db, studio, id, 1, series, '2026-11-24')).toBe(2)
+    await expect(saveSeries(held.db, studio, id, 1, null, '2026-11-24')).rejects.toThrow(StaleError)
+    expect((await getClass(held.db, studio, id)).series).toEqual(series)
+    const minutes = async (day: string) => (await on(day)).plan.promisedMinutes
+    expect([await minutes('2026-11-24'), await minutes('2026-12-01'), await minutes('2026-12-08')]).toEqual([
+      plan.promisedMinutes,
+      45,
+      plan.promisedMinutes,
+    ])
+    expect((await on('2026-12-01')).at).toEqual({ day: '2026-12-01', week: 2, of: 4, turn: 1, gentler: false, focus: 'Long', homework: ['march'] })
+    expect((await on('2026-12-08')).lost).toBe('Lost')
+    // no day of the series
+    expect((await on('2026-12-02')).at).toBeUndefined()
+    // what was open before follows, and what is opened after it too
+    expect((await getSession(held.db, studio, open.id)).plan.promisedMinutes).toBe(45)
+    expect((await openSession(held.db, studio, randomUUID(), id, '2026-12-08')).plan.promisedMinutes).toBe(plan.promisedMinutes)
+    // the same name kept anew is what the series is led by from then on
+    await savePlan(held.db, studio, id, 3, { ...plan, promisedMinutes: 50 }, '2026-11-24')
+    await keepVersion(held.db, studio, randomUUID(), id, 'Long')
+    await followPlan(held.db, studio, id, '2026-11-24')
+    expect((await getSession(held.db, studio, open.id)).plan.promisedMinutes).toBe(50)
+    await addEvents(held.db, studio, open.id, [{ id: randomUUID(), at: 1, kind: 'start' }])
+    await saveSeries(held.db, studio, id, 2, null, '2026-11-24')
+    expect((await getSession(held.db, studio, open.id)).plan.promisedMinutes).toBe(50)
+    expect(await minutes('2026-12-01')).toBe(50)
+  })
+
   test('a session is opened once a day, follows the plan until it begins, and then keeps it', async () => {
     const id = await aClass()
     const past = await openSession(held.db, studio, randomUUID(), id, '2026-11-17')
@@ -148,7 +190,7 @@ describe.each(engines)('%s', (_name, open) => {
     const change = (revision: number, title: string) => savePlan(held.db, studio, id, revision, { ...plan, title }, '2026-11-24')
     expect(await change(1, 'Later')).toEqual({ revision: 2, begun: false })
     const again = await openSession(held.db, studio, randomUUID(), id, '2026-11-24')
-    expect(again).toEqual({ ...first, plan: { ...plan, title: 'Later' } })
+    expect(again).toEqual({ ...first, plan: { ...plan, title: 'Later', room: { ...plan.room, startHour: 10 } } })
     expect((await openSession(held.db, studio, randomUUID(), id, '2026-11-17')).plan).toEqual(past.plan)
     await addEvents(held.db, studio, first.id, [{ id: randomUUID(), at: 1, kind: 'start' }])
     expect(await change(2, 'Too late')).toEqual({ revision: 3, begun: true })
@@ -373,8 +415,8 @@ describe.each(engines)('%s', (_name, open) => {
     await addClient(held.db, studio, client, person('Tam'))
     await setRoster(held.db, studio, id, [client])
     const time = { weekday: 4, startTime: '18:30', calendar: { dates: ['2026-12-24'], off: ['2026-12-31'] } }
-    expect(await saveTime(held.db, studio, id, 1, time)).toBe(2)
-    await expect(saveTime(held.db, studio, id, 1, { ...time, weekday: 1 })).rejects.toThrow(StaleError)
+    expect(await saveTime(held.db, studio, id, 1, time, '2026-11-24')).toBe(2)
+    await expect(saveTime(held.db, studio, id, 1, { ...time, weekday: 1 }, '2026-11-24')).rejects.toThrow(StaleError)
     const moved = await getClass(held.db, studio, id)
     expect(moved).toMatchObject(time)
     expect(moved.plan.room.startHour).toBe(18)

@@ -1,11 +1,10 @@
-import { and, asc, count, desc, eq, gte, isNull, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, sql } from 'drizzle-orm'
 import { z } from 'zod'
 import { type ClassNotes, classNotesSchema } from '@/core/lead'
-import { atHour, type PlanDraft, planSchema } from '@/core/plan'
+import { type PlanDraft, planSchema } from '@/core/plan'
 import { type LedStretch, ledStretchSchema } from '@/core/timing'
 import type { Database } from '../db/connection'
-import { classes, sessions } from '../db/schema'
-import { NotFoundError } from '../stale'
+import { sessions } from '../db/schema'
 import { type Documents, knownRows, onlyOne, versionOf } from './known'
 import { onlyReadable, readDocument } from './readable'
 
@@ -50,31 +49,6 @@ export async function getSession(db: Database, studioId: string, id: string): Pr
     .from(sessions)
     .where(and(eq(sessions.studioId, studioId), eq(sessions.id, id)))
   return onlyOne('session', id, await knownRows(db, studioId, rows, SESSIONS))
-}
-
-/** The session of a class on a day, made from the plan as it is now when there is none. */
-export async function openSession(db: Database, studioId: string, id: string, classId: string, day: string): Promise<StoredSession> {
-  return db.transaction(async (tx) => {
-    const existing = () =>
-      tx
-        .select(columns)
-        .from(sessions)
-        .where(and(eq(sessions.studioId, studioId), eq(sessions.classId, classId), eq(sessions.day, day)))
-    const [found] = await existing()
-    if (found) return readSession(found)
-    const [row] = await tx
-      .select({ plan: classes.plan, startTime: classes.startTime })
-      .from(classes)
-      .where(and(eq(classes.studioId, studioId), eq(classes.id, classId), isNull(classes.removedAt)))
-    if (!row) throw new NotFoundError('class', classId)
-    await tx
-      .insert(sessions)
-      .values({ id, studioId, classId, day, plan: atHour(row.plan, row.startTime) })
-      .onConflictDoNothing()
-    const [made] = await existing()
-    if (!made) throw new NotFoundError('session', id)
-    return readSession(made)
-  })
 }
 
 /** A session as the log lists it. */

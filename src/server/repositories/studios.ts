@@ -35,3 +35,9 @@ export async function theStudio(db: Database, fresh: Omit<Studio, 'settings'>): 
 export async function saveSettings(db: Database, studioId: string, { house, instructor, ...settings }: Settings): Promise<void> {
   await db.update(studios).set({ name: house, instructor, settings, updatedAt: new Date() }).where(eq(studios.id, studioId))
 }
+
+/** When the house is closed. */
+export async function closedOf(db: Database, studioId: string): Promise<Settings['closed']> {
+  const [row] = await db.select(columns).from(studios).where(eq(studios.id, studioId))
+  return row ? settingsOf(row).closed : []
+}

@@ -43,11 +43,12 @@ export async function keepVersion(db: Database, studioId: string, id: string, cl
   })
 }
 
-/** @throws NotFoundError */
-export async function removeVersion(db: Database, studioId: string, id: string): Promise<void> {
+/** @returns the class that it was of @throws NotFoundError */
+export async function removeVersion(db: Database, studioId: string, id: string): Promise<string> {
   const [row] = await db
     .delete(planVersions)
     .where(and(eq(planVersions.studioId, studioId), eq(planVersions.id, id)))
-    .returning({ id: planVersions.id })
+    .returning({ classId: planVersions.classId })
   if (!row) throw new NotFoundError('version', id)
+  return row.classId
 }

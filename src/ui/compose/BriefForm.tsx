@@ -4,8 +4,8 @@ import { QUALITIES } from '@/core/coverage'
 import { EVERYDAY_FUNCTIONS, MUSCLES } from '@/core/movement'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
 import { KitTicks } from '../design/KitTicks'
-import { NumberField } from '../design/NumberField'
 import { Chip } from '../shell/Chip'
+import { NumberField } from '../shell/NumberField'
 import { PLACE_WORDS } from './composeWords'
 
 interface Props {

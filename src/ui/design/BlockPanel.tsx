@@ -4,8 +4,8 @@ import type { ClassModel } from '@/core/evaluate'
 import type { Track } from '@/core/music'
 import { BLOCK_FORMATS, type Block, type BlockField, type BlockFormat, formatLabel, QUIET_KINDS, QUIET_POSITIONS, type QuietKind } from '@/core/plan'
 import type { BlockForecast } from '@/core/timing'
+import { NumberField } from '../shell/NumberField'
 import { BlockPace } from './BlockPace'
-import { NumberField } from './NumberField'
 
 export interface BlockIntents {
   onSet: (change: Partial<Record<BlockField, unknown>>, unset?: BlockField[]) => void

@@ -247,6 +247,9 @@ export function Designer({
         <Link className="quiet" href={`/classes/${id}/ahead`}>
           Weeks ahead
         </Link>
+        <Link className="quiet" href={`/classes/${id}/series`}>
+          Series
+        </Link>
         <Link className="quiet" href={`/classes/${id}/progress`}>
           Who is ready
         </Link>

@@ -6,8 +6,8 @@ import { kgOf, massIn } from '@/core/vocabulary'
 import type { Beside, LadderView } from '@/workers/designerContract'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { useMassUnit } from '../shell/mass'
+import { NumberField } from '../shell/NumberField'
 import { Levels } from './Levels'
-import { NumberField } from './NumberField'
 import { OwnSets } from './OwnSets'
 
 export interface ItemIntents {

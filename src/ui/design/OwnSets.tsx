@@ -1,7 +1,7 @@
 'use client'
 import type { PlanDose } from '@/core/plan'
 import type { LadderView } from '@/workers/designerContract'
-import { NumberField } from './NumberField'
+import { NumberField } from '../shell/NumberField'
 
 type OwnSet = NonNullable<PlanDose['eachSet']>[number]
 

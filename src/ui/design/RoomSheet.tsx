@@ -4,9 +4,9 @@ import { SCHOOL_WORDS } from '@/core/effort'
 import { type PlanDraft, PROMISED_MINUTES } from '@/core/plan'
 import { SCHOOLS, type School } from '@/core/vocabulary'
 import { Check } from '../shell/Check'
+import { NumberField } from '../shell/NumberField'
 import { Sheet } from '../shell/Sheet'
 import { KitTicks } from './KitTicks'
-import { NumberField } from './NumberField'
 
 type Fields = Pick<PlanDraft, 'title' | 'promisedMinutes' | 'tracks' | 'iCount' | 'room' | 'school' | 'ceilingBpm'>
 const FOOTING_WORDS: Record<PlanDraft['room']['footing'], string> = {

@@ -10,6 +10,7 @@ import { shelfOf } from '@/server/library'
 import { rosters } from '@/server/repositories/classes'
 import type { StoredClient } from '@/server/repositories/clients'
 import { type NotAsked, notAsked } from '@/server/repositories/log'
+import { planDays } from '@/server/repositories/planning'
 import { removedClasses } from '@/server/repositories/timetable'
 import { readStudio } from '@/server/repositories/unreadable'
 import { calledOf, peopleOfAll, soonOut } from '@/server/roster'
@@ -19,7 +20,9 @@ import { kitAmountWords } from '@/ui/design/kitListWords'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
 import { type AskedAfter, DayAfter } from '@/ui/log/DayAfter'
 import { TurnLine } from '@/ui/progress/TurnLine'
+import { seriesWords } from '@/ui/series/seriesWords'
 import { dateWords, dayWords, shortDay } from '@/ui/shell/days'
+import { sentence } from '@/ui/shell/list'
 import { TreadSilhouette } from '@/ui/tread/Silhouette'
 
 export const metadata = { title: 'Today' }
@@ -52,11 +55,15 @@ export default async function DaySheet() {
     rosters(db, studio.id, everybody),
     removedClasses(db, studio.id),
   ])
-  const dated = classes.map((stored) => {
-    const [next] = meetings(stored, studio.settings.closed, now, 1)
-    // a class without a next day is judged as of today, and stands last
-    return { ...stored, next, day: next ?? now }
-  })
+  const dated = await Promise.all(
+    classes.map(async (stored) => {
+      const [next] = meetings(stored, studio.settings.closed, now, 1)
+      // a class without a next day is judged as of today, and stands last
+      const day = next ?? now
+      const { plan, at, lost } = (await planDays(db, studio.id, stored)).on(day)
+      return { ...stored, plan, at, lost, next, day }
+    }),
+  )
   const groups = dated.map(({ id, day }) => ({ roster: rostered.get(id) ?? [], day, classId: id }))
   const [people, experiences] = await Promise.all([
     peopleOfAll(db, studio.id, groups),
@@ -137,6 +144,16 @@ export default async function DaySheet() {
                   {row.plan.title}
                 </Link>
               </h2>
+              {row.at && (
+                <p>
+                  <Link href={`/classes/${row.id}/series`} className="no-underline hover:underline">
+                    {sentence(seriesWords(row.at))}
+                  </Link>
+                </p>
+              )}
+              {row.lost !== undefined && (
+                <p className="border-l-4 border-effort pl-3">The version “{row.lost}” is no longer kept: the plan of the class stands in for it.</p>
+              )}
               {'problem' in row ? (
                 <p className="border-l-4 border-effort pl-3">This plan cannot be judged: {row.problem}. Open it and change what is named.</p>
               ) : (

@@ -6,9 +6,11 @@ import { studioLibrary } from '@/server/library'
 import { changedSince } from '@/server/repositories/changedSince'
 import { getClass, placesOf, rosterOf, rosterRevision } from '@/server/repositories/classes'
 import { overrulesOf } from '@/server/repositories/overrules'
+import { planDays } from '@/server/repositories/planning'
 import { callNames } from '@/server/roster'
 import { shownDay, today } from '@/server/studio'
 import { Designer } from '@/ui/design/Designer'
+import { seriesWords } from '@/ui/series/seriesWords'
 import { dayWords } from '@/ui/shell/days'
 import { named } from '../../../named'
 import { overruledIn } from '../../../overruled'
@@ -33,6 +35,8 @@ export default async function ClassPage({
     changedSince(db, studio.id, id, day),
   ])
   const { people, experience } = await groupOn(db, studio, { roster, day, classId: id })
+  const { at, plan: led } = (await planDays(db, studio.id, stored)).on(day)
+  const turn = at && stored.series?.turns[at.turn]
   const { shown, cells } = await askClass(shelf, 'first', id, { plan: stored.plan, people, experience })
   // after the answer: the page does not wait for it
   after(() => noteClass(db, studio.id, id, cells))
@@ -58,7 +62,13 @@ export default async function ClassPage({
       id={id}
       day={day}
       today={today(studio)}
-      dayWords={`${dayWords(day)}${stored.startTime ? `, ${stored.startTime}` : ''}`}
+      dayWords={[
+        `${dayWords(day)}${stored.startTime ? `, ${stored.startTime}` : ''}`,
+        at && seriesWords(at),
+        led !== stored.plan && `led by ${turn?.version === undefined ? 'this plan made gentler' : `“${turn.version}”`}`,
+      ]
+        .filter(Boolean)
+        .join(' · ')}
       time={{
         weekday: stored.weekday,
         startTime: stored.startTime,

@@ -10,6 +10,7 @@ import { getClass } from '@/server/repositories/classes'
 import { calledOf } from '@/server/roster'
 import { kitListWords } from '@/ui/design/kitListWords'
 import { ownRestWords } from '@/ui/fit/ownRestWords'
+import { seriesWords } from '@/ui/series/seriesWords'
 import { dayWords } from '@/ui/shell/days'
 import { grouped, list, sentence } from '@/ui/shell/list'
 import { PrintButton } from '@/ui/shell/PrintButton'
@@ -27,9 +28,9 @@ export default async function PackPage({ params, searchParams }: Props) {
   const { db, studio, id, found: stored } = await named(params, getClass)
   const asked = await searchParams
   const withNames = asked.names !== 'no'
-  const { day, model, lines, shelf, roster, group } = await cueSheetOf(db, studio, stored, asked.day)
+  const { day, plan, at, model, lines, shelf, roster, group } = await cueSheetOf(db, studio, stored, asked.day)
   const unit = studio.settings.houseRules.masses
-  const view = await askClass(shelf, 'led', id, { plan: stored.plan, ...group, masses: unit })
+  const view = await askClass(shelf, 'led', id, { plan, ...group, masses: unit })
   if ('problem' in view) return <p className="border-l-4 border-effort pl-3">This plan cannot be judged: {view.problem}</p>
   const closed = Object.keys(view.closed)
   const { house, venue, instructor } = studio.settings
@@ -46,9 +47,7 @@ export default async function PackPage({ params, searchParams }: Props) {
           : `${people.length} people`
   const nameOf = (item: string) => model.items.find((one) => one.id === item)?.movement ?? item
   const versionOf = (variant: string, movement: string) => versionName(shelf.catalogue, variant, movement)
-  const rests = grouped(
-    Object.entries(view.ownRests).map(([name, own]) => ({ name, words: own.map((rest) => ownRestWords(rest, stored.plan)).join('; ') })),
-  )
+  const rests = grouped(Object.entries(view.ownRests).map(([name, own]) => ({ name, words: own.map((rest) => ownRestWords(rest, plan)).join('; ') })))
   const place = [
     ['Where', [house, venue.address].filter(Boolean).join(', ')],
     ['Way in', venue.access],
@@ -61,10 +60,11 @@ export default async function PackPage({ params, searchParams }: Props) {
     <article className="flex flex-col gap-5 print:gap-2 print:text-[9pt] print:leading-snug">
       <div className="flex flex-wrap items-end justify-between gap-4">
         <div>
-          <h1>{stored.plan.title}, for whoever stands in</h1>
+          <h1>{plan.title}, for whoever stands in</h1>
           <p className="text-soft">
             {dayWords(day)}
-            {stored.startTime ? `, ${stored.startTime}` : ''} · {clock(model.timeline.totalSeconds)} of {stored.plan.promisedMinutes}:00 ·{' '}
+            {stored.startTime ? `, ${stored.startTime}` : ''} · {clock(model.timeline.totalSeconds)} of {plan.promisedMinutes}:00 ·{' '}
+            {at && `${seriesWords(at)} · `}
             {roster.length} {roster.length === 1 ? 'person' : 'people'} · in place of {instructor}
           </p>
         </div>

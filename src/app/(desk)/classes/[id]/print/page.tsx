@@ -2,6 +2,7 @@ import { clock } from '@/core/timing'
 import { cueSheetOf } from '@/server/cueSheet'
 import { getClass } from '@/server/repositories/classes'
 import { kitListWords } from '@/ui/design/kitListWords'
+import { seriesWords } from '@/ui/series/seriesWords'
 import { dayWords } from '@/ui/shell/days'
 import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
@@ -12,7 +13,7 @@ export const metadata = { title: 'Cue sheet' }
 /** The plan to take along: what comes when, what to say, a step gentler and harder. No name stands on it. */
 export default async function CueSheetPage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
   const { db, studio, id, found } = await named(params, getClass)
-  const { day, model, lines } = await cueSheetOf(db, studio, found, (await searchParams).day)
+  const { day, plan, at, model, lines } = await cueSheetOf(db, studio, found, (await searchParams).day)
   const nameOf = (item: string) => model.items.find(({ id: one }) => one === item)?.movement ?? item
   /** What the house says of many movements is said once. */
   const isFirst = (words: string, at: number) => lines.findIndex(({ house }) => house.includes(words)) === at
@@ -20,10 +21,11 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
     <>
       <div className="mb-3 flex print:mb-1 flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
-          <h1>{found.plan.title}</h1>
+          <h1>{plan.title}</h1>
           <p className="text-soft print:text-[8pt]">
             {dayWords(day)}
-            {found.startTime ? `, ${found.startTime}` : ''} · {clock(model.timeline.totalSeconds)} of {found.plan.promisedMinutes}:00
+            {found.startTime ? `, ${found.startTime}` : ''} · {clock(model.timeline.totalSeconds)} of {plan.promisedMinutes}:00
+            {at && ` · ${seriesWords(at)}`}
           </p>
           {model.kit.length > 0 && (
             <p className="print:text-[8pt]">

@@ -7,6 +7,7 @@ import { describePicture, pictureOf } from '@/core/movement/picture'
 import { homeChoice, homeMovements } from '@/core/progress'
 import { assess } from '@/core/safety'
 import { numbersOf } from '@/core/vocabulary'
+import { homeworkOf } from '@/server/homework'
 import { studioLibrary } from '@/server/library'
 import { attendedDays } from '@/server/repositories/checkIns'
 import { getClient } from '@/server/repositories/clients'
@@ -50,10 +51,11 @@ export default async function HomeSheetPage({ params, searchParams }: Props) {
   const asked = await searchParams
   const now = today(studio)
   const { record } = stored
-  const [last, { catalogue }, attended] = await Promise.all([
+  const [last, { catalogue }, attended, homework] = await Promise.all([
     lastVariants(db, studio.id, id),
     studioLibrary(db, studio.id),
     attendedDays(db, studio.id, [id], now),
+    homeworkOf(db, studio.id, stored, now),
   ])
   const facts = factsOn(RULE_BASE, record, now, { attended: attended.get(id) ?? [] })
   const assessment = assess(RULE_BASE, facts, { supportInReach: true, instructorRatio: NOBODY_LEADS })
@@ -61,7 +63,10 @@ export default async function HomeSheetPage({ params, searchParams }: Props) {
   const { kit } = kitOfWords(record.kitAtHome)
   const all = homeMovements(assessment, taken, catalogue, kit)
   const wanted = asked.m === undefined ? undefined : [asked.m].flat()
-  const chosen = wanted === undefined ? homeChoice(all, MOST) : all.filter(({ entry }) => wanted.includes(entry.movement.id))
+  // what the class is to do at home stands first, as far as this person may do it alone
+  const set = all.filter(({ entry }) => homework.some(({ at }) => at.homework.includes(entry.movement.id)))
+  const chosen =
+    wanted !== undefined ? all.filter(({ entry }) => wanted.includes(entry.movement.id)) : set.length > 0 ? set.slice(0, MOST) : homeChoice(all, MOST)
   const { emergency, maternity } = numbersOf(studio.settings)
   const perinatalNow = facts.gestationalWeek !== undefined || (facts.weeksPostpartum ?? WEEKS_AFTER_BIRTH) < WEEKS_AFTER_BIRTH
   const black = asked.ink === 'black'
@@ -105,6 +110,7 @@ export default async function HomeSheetPage({ params, searchParams }: Props) {
       <div>
         <p className="text-soft">
           {studio.settings.house}, {dateWords(now)}
+          {homework.map(({ title, at }) => ` · ${title}, week ${at.week} of ${at.of}`).join('')}
         </p>
         <h1 className="print:!text-[24pt]">For {fullName(record)}, at home</h1>
       </div>
