@@ -11,6 +11,13 @@ export function demoPeople(today: Day): DemoPerson[] {
   const ago = (weeks: number) => addDays(today, -7 * weeks)
   const joined = ago(40)
   const cleared = (condition: string, by: string, weeksAgo = 6) => ({ condition, by, on: ago(weeksAgo) })
+  const rises = (weeksAgo: number, value: number) => [{ kind: 'chair-rises' as const, on: ago(weeksAgo), value }]
+  const going = (weeksAgo: number, value: number) => [{ kind: 'get-up-and-go' as const, on: ago(weeksAgo), value }]
+  const stance = (weeksAgo: number, left: number, right: number) =>
+    [
+      { side: 'left' as const, value: left },
+      { side: 'right' as const, value: right },
+    ].map((leg) => ({ kind: 'one-leg' as const, on: ago(weeksAgo), ...leg }))
   const person = (classes: DemoClass[], given: string, family: string, birthDate: Day, rest: Partial<ClientInput> = {}): DemoPerson => ({
     classes,
     record: { given, family, birthDate, joined, consentOn: ago(40), ...rest },
@@ -18,7 +25,8 @@ export function demoPeople(today: Day): DemoPerson[] {
   return [
     person(['chairs'], 'Alba', 'Finch', '1944-02-11', {
       conditions: [{ slug: 'knee-osteoarthritis', variant: 'settled', side: 'right' }],
-      capability: { riseNoHands: true, singleLegSec: 6, chairRises30s: 9 },
+      capability: { riseNoHands: true, singleLegSec: 6, chairRises30s: 12 },
+      measured: [...rises(38, 8), ...stance(38, 5, 3), ...rises(20, 9), ...stance(20, 11, 5), ...rises(2, 12), ...stance(2, 12, 6)],
     }),
     person(['chairs', 'bones'], 'Bertil', 'Quarrie', '1949-07-30', {
       conditions: [{ slug: 'hypertension-controlled' }, { slug: 'hearing-loss', variant: 'partial' }],
@@ -46,7 +54,8 @@ export function demoPeople(today: Day): DemoPerson[] {
     person(['chairs'], 'Greta', 'Moss', '1947-11-14', {
       conditions: [{ slug: 'hip-replacement-posterior', side: 'left', since: ago(20) }],
       clearances: [cleared('hip-replacement-posterior', 'ward 4, lake hospital', 10)],
-      capability: { riseNoHands: true, singleLegSec: 7 },
+      capability: { riseNoHands: true, singleLegSec: 7, getUpAndGoSec: 13 },
+      measured: [...going(12, 19), ...stance(12, 2, 9), ...going(3, 13), ...stance(3, 7, 12)],
     }),
     person(['chairs'], 'Hartley', 'Swale', '1943-04-05', {
       conditions: [{ slug: 'copd', variant: 'mild-moderate' }],

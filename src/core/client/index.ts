@@ -48,6 +48,7 @@ export {
   stricter,
 } from './form'
 export { type Meaning, type Meant, meaningOf } from './meaning'
+export { MEASURES, type Measure, type Measured, MOST_MEASURED, measuredSchema, withMeasured } from './measured'
 export { type OverruleRecord, overruleSchema, overrulesOn } from './overrule'
 export {
   ANSWER_FIELDS,

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { BODY_PARTS, type BodyPart, CONDITION_FIELDS, type FieldDefinition, MEDICINES, PERSON_FIELDS } from '../safety'
 import { daySchema } from './calendar'
 import { SCREENING_OUTCOMES } from './form'
+import { measuredSchema } from './measured'
 
 const text = (longest: number) => z.string().trim().max(longest)
 
@@ -179,6 +180,8 @@ export const clientSchema = z.strictObject({
     .array(z.strictObject({ movement: z.string().min(1).max(60), kg: z.number().min(0).max(60), on: daySchema }))
     .max(200)
     .default([]),
+  /** what was measured of what they can do; the latest of each stands in `capability` */
+  measured: z.array(measuredSchema).max(400).default([]),
   /** what was proposed from the log and how it was answered, the latest of each movement */
   progress: z.array(progressAnswerSchema).max(200).default([]),
   joined: daySchema.optional(),

@@ -139,6 +139,29 @@ describe('what is accepted is there afterwards, to the last field', () => {
     expect(await people.keepOwnLoad({ clientId: id, movement: 'no-such-movement', kg: 1 })).toMatchObject({ ok: false, kind: 'invalid' })
   })
 
+  test('what was measured of somebody, and with it what they are judged by; a day that is yet to come is refused', async () => {
+    const id = await somebody('Uma')
+    const kept = async () => (await getClient(held.db, studio, id)).record
+    const stance = [
+      { kind: 'one-leg', on: DAY, side: 'left', value: 9 },
+      { kind: 'one-leg', on: DAY, side: 'right', value: 4.5 },
+    ] as const
+    await done(people.keepMeasured({ clientId: id, measured: [...stance, { kind: 'chair-rises', on: '2026-11-01', value: 8 }] }))
+    await done(people.keepMeasured({ clientId: id, measured: [{ kind: 'get-up-and-go', on: DAY, value: 13.2 }] }))
+    expect((await kept()).measured).toEqual([
+      { kind: 'chair-rises', on: '2026-11-01', value: 8 },
+      ...stance,
+      { kind: 'get-up-and-go', on: DAY, value: 13.2 },
+    ])
+    expect((await kept()).capability).toEqual({ chairRises30s: 8, singleLegSec: 4.5, getUpAndGoSec: 13.2 })
+    const before = await kept()
+    expect(await people.keepMeasured({ clientId: id, measured: [{ kind: 'chair-rises', on: '2099-01-01', value: 30 }] })).toMatchObject({
+      ok: false,
+      problems: [{ path: '$.measured[0].on' }],
+    })
+    expect(await kept()).toEqual(before)
+  })
+
   test('how a proposal from the log was answered, the latest of each movement; a weight that was taken is theirs', async () => {
     const id = await somebody('Ivo')
     const kept = async () => (await getClient(held.db, studio, id)).record

@@ -2,7 +2,19 @@
 import { randomUUID } from 'node:crypto'
 import { refresh } from 'next/cache'
 import { z } from 'zod'
-import { ageOn, type ClientRecord, clientSchema, type Day, dayNumber, daySchema, fullName, overruleSchema, progressAnswerSchema } from '@/core/client'
+import {
+  ageOn,
+  type ClientRecord,
+  clientSchema,
+  type Day,
+  dayNumber,
+  daySchema,
+  fullName,
+  measuredSchema,
+  overruleSchema,
+  progressAnswerSchema,
+  withMeasured,
+} from '@/core/client'
 import { assessRoster, judgePlanned, withOwnLoad } from '@/core/evaluate'
 import { type FileProblem, MOST_ROWS, personKey, withRow } from '@/core/formats'
 import { checkPlan, prescriptionsOf, problemText } from '@/core/plan'
@@ -178,6 +190,24 @@ export async function answerProgress(input: unknown): Promise<Outcome<object>> {
       const ownLoads = [...without(record.ownLoads, lifted), ...lifted]
       const progress = [...without(record.progress, steps), ...steps.map((step) => ({ ...said, ...step, on }))]
       await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, ownLoads, progress }))
+    })
+    return {}
+  })
+  if (outcome.ok) refresh()
+  return outcome
+}
+
+const measuredInput = z.strictObject({ clientId: idSchema, measured: z.array(measuredSchema).min(1).max(20) })
+/** Keeps what was measured of somebody: the latest of each is what they are judged by. */
+export async function keepMeasured(input: unknown): Promise<Outcome<object>> {
+  const outcome = await answer(measuredInput, input, async ({ clientId, measured }) => {
+    const { db, studio } = await here()
+    const now = today(studio)
+    const late = measured.findIndex(({ on }) => on > now)
+    if (late >= 0) throw new InvalidError([{ path: `$.measured[${late}].on`, message: 'expected a day that has been' }])
+    await db.transaction(async (tx) => {
+      const { record, revision } = await getClient(tx, studio.id, clientId)
+      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse(withMeasured(record, measured)))
     })
     return {}
   })

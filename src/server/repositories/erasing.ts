@@ -82,6 +82,7 @@ const withoutHealth = ({ given, family, birthDate, emergencyContact, joined }: C
   medicines: {},
   capability: {},
   ownLoads: [],
+  measured: [],
   progress: [],
   kitAtHome: [],
   consentWithdrawnOn: day,

@@ -23,7 +23,7 @@ export function Charted({ title, words, points, series, max, unit }: Props) {
       <h2>{title}</h2>
       <p className="text-soft">{words}</p>
       {points.length > 1 && (
-        <figure className="mt-1">
+        <figure className="mt-1 print:[zoom:0.75]">
           <LineOverDays points={points} series={series} {...(max !== undefined && { max })} {...(unit && { unit })} />
           {series.length > 1 && (
             <figcaption className="text-[0.94rem] text-soft">

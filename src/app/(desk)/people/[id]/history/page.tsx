@@ -6,7 +6,9 @@ import { massIn, sayMass } from '@/core/vocabulary'
 import { studioLibrary } from '@/server/library'
 import { getClient } from '@/server/repositories/clients'
 import { type PersonDay, personHistory } from '@/server/repositories/history'
+import { today } from '@/server/studio'
 import { Charted } from '@/ui/history/Charted'
+import { MeasuredSection } from '@/ui/history/MeasuredSection'
 import { MARK_WORDS, SIDE_WORDS } from '@/ui/log/logWords'
 import { dateWords, dayAndMonth } from '@/ui/shell/days'
 import { PrintButton } from '@/ui/shell/PrintButton'
@@ -68,6 +70,7 @@ export default async function HistoryPage({ params }: { params: Promise<{ id: st
           <PrintButton />
         </div>
       </div>
+      <MeasuredSection clientId={id} today={today(studio)} measured={stored.record.measured} />
       {came.length > 0 && (
         <div className="grid gap-7 lg:grid-cols-2 print:grid-cols-2 print:gap-3">
           <Charted
