@@ -14,6 +14,7 @@ export {
   problemsText,
 } from './files'
 export { parseKeepable, unkeepable } from './keepable'
+export { type InkOf, type LadderPicture, ladderSvg } from './ladderSvg'
 export { ledFileSchema, paceFile, paceFileSchema, stretchesOf } from './pace'
 export { CSV_FIELDS, MOST_ROWS, personKey, rowOf, withRow } from './peopleCsv'
 export { CAUTION, factsOfPerson, type ItemVerdict, type PersonReport, type Reason, type Report, reasonOf, reportOf } from './report'

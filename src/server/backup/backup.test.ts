@@ -103,7 +103,8 @@ describe.each(engines)('a backup in %s', (_name, open) => {
     expect(counts.client?.rows).toBeGreaterThan(20)
     expect(erasedAgain).toBe(0)
     const again = await linesOf(other)
-    expect(sorted(again)).toEqual(sorted(backup))
+    // the very same file, whatever order the rows came in
+    expect(again.join('\n')).toBe(backup.join('\n'))
     expect([...(await letterContent(other.db, HOUSE.id, letter)).content]).toEqual([...SCAN])
   })
 

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import { getTableName, sql } from 'drizzle-orm'
+import { getTableConfig } from 'drizzle-orm/pg-core'
 import { z } from 'zod'
 import type { Database } from '../db/connection'
 import journal from '../db/migrations/meta/_journal.json'
@@ -14,8 +15,11 @@ export class BackupError extends Error {
   }
 }
 
+/** A column as it is called in the database. */
+const inSnakeCase = (name: string) => name.replaceAll(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`)
+
 /** Every table, those first that others point to. */
-export const TABLES: readonly string[] = [
+const IN_ORDER = [
   schema.studios,
   schema.clients,
   schema.classes,
@@ -33,7 +37,16 @@ export const TABLES: readonly string[] = [
   schema.erasures,
   schema.letters,
   schema.requests,
-].map(getTableName)
+] as const
+export const TABLES: readonly string[] = IN_ORDER.map(getTableName)
+/** What tells the rows of a table apart: in this order they are written, so that two databases that hold the same write the same file. */
+const KEYS: ReadonlyMap<string, string> = new Map(
+  IN_ORDER.map((table) => {
+    const { columns, primaryKeys } = getTableConfig(table)
+    const keys = primaryKeys[0]?.columns ?? columns.filter(({ primary }) => primary)
+    return [getTableName(table), keys.map(({ name }) => `"${inSnakeCase(name)}"::text collate "C"`).join(', ')]
+  }),
+)
 
 /** How many changes of the schema this version knows. */
 const SCHEMA = journal.entries.length
@@ -71,7 +84,9 @@ const PAGE = 1000
 /** Every row of some columns of a table as the line that stands in a backup. */
 async function eachRow(tx: Database, { table, columns }: Head['tables'][number], take: (line: string) => void) {
   await tx.execute(
-    sql.raw(`declare backup_rows no scroll cursor for select row_to_json(part)::text as row from (select ${quoted(columns)} from "${table}") part`),
+    sql.raw(
+      `declare backup_rows no scroll cursor for select row_to_json(part)::text as row from (select ${quoted(columns)} from "${table}" order by ${KEYS.get(table)}) part`,
+    ),
   )
   for (let page = PAGE; page === PAGE; ) {
     const rows = rowsOf<{ row: string }>(await tx.execute(sql.raw(`fetch ${PAGE} from backup_rows`)))

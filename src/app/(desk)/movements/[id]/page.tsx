@@ -5,6 +5,7 @@ import { studioLibrary } from '@/server/library'
 import { listClasses, rosterOf } from '@/server/repositories/classes'
 import { peopleOn } from '@/server/roster'
 import { here, today } from '@/server/studio'
+import { LadderFiles } from '@/ui/movements/LadderFiles'
 import { LadderView } from '@/ui/movements/LadderView'
 import { RemoveOwn } from '@/ui/movements/RemoveOwn'
 
@@ -32,6 +33,7 @@ export default async function MovementPage({ params, searchParams }: { params: P
         <p className="text-soft">{movement.purpose.replaceAll('-', ' ')}</p>
         <h1>{movement.name}</h1>
         <p className="text-soft">Good for {movement.everyday}.</p>
+        <LadderFiles movement={id} />
         {mine && <RemoveOwn id={mine.id} removed={mine.removed} />}
       </div>
       <LadderView

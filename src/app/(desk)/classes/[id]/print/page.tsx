@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import { clock } from '@/core/timing'
 import { cueSheetOf } from '@/server/cueSheet'
 import { getClass } from '@/server/repositories/classes'
@@ -35,6 +36,12 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
         </div>
         <div className="flex gap-3 print:hidden">
           <PrintButton />
+          <Link className="quiet" href={`/classes/${id}/cards?day=${day}`}>
+            As cards
+          </Link>
+          <Link className="quiet" href={`/classes/${id}/list?day=${day}`}>
+            Room list
+          </Link>
           <a className="quiet" href={`/api/classes/${id}/plan?day=${day}`}>
             As a spreadsheet
           </a>
