@@ -50,6 +50,30 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
     await page.getByRole('link', { name: 'Weeks ahead' }).click()
     await expect(page.getByText('28 weeks pregnant')).toBeVisible()
   },
+  series: async (page) => {
+    await openClass(page, 'Lantern evening, before and after birth')
+    await page.getByRole('link', { name: 'Series', exact: true }).click()
+    await page.getByText('Change the series').click()
+    await expect(page.getByRole('button', { name: 'Keep the series' })).toBeVisible()
+  },
+  'cue cards': async (page) => {
+    await openClass(page)
+    await page.getByRole('link', { name: 'Cue sheet' }).click()
+    await page.getByRole('link', { name: 'As cards' }).click()
+    await expect(page.getByRole('heading', { level: 1, name: /cue cards$/ })).toBeVisible()
+  },
+  'room list': async (page) => {
+    await openClass(page)
+    await page.getByRole('link', { name: 'Cue sheet' }).click()
+    await page.getByRole('link', { name: 'Room list' }).click()
+    await expect(page.getByText('If somebody needs help:')).toBeVisible()
+  },
+  'what somebody can do': async (page) => {
+    await page.goto('/people')
+    await page.getByRole('link', { name: /Alba/ }).first().click()
+    await page.getByRole('link', { name: 'History' }).click()
+    await expect(page.getByText(/^The right leg is the weaker one/)).toBeVisible()
+  },
   'who is ready': async (page) => {
     await openClass(page)
     await page.getByRole('link', { name: 'Who is ready' }).click()

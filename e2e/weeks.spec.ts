@@ -1,7 +1,8 @@
+import { readFileSync } from 'node:fs'
 import { expect, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
 import { test } from './hall'
-import { newClass } from './register'
+import { newClass, register } from './register'
 
 test('the weeks ahead of a class say from when on it is otherwise for whom and why, and lead to that day', async ({ page }) => {
   await page.goto('/')
@@ -185,4 +186,93 @@ test('the weeks behind say what was trained and forgotten, and who stayed away',
   await page.goto(`${new URL(page.url()).pathname}/history`)
   await expect(page.getByRole('region', { name: 'The last four weeks' })).toContainText(/classes: .*strength \d+:\d\d/)
   await expect(page.getByRole('region', { name: 'Whom to ring' })).toContainText(/\w+ \d of \d/)
+})
+
+test('cards, a list for the room and a ladder leave the house; nothing on a card is cut off', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()
+  await page.getByRole('link', { name: 'Cue sheet' }).click()
+  await page.getByRole('link', { name: 'As cards' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Boathouse chairs: cue cards' })).toBeVisible()
+  const cards = page.locator('main ol > li')
+  const many = await cards.count()
+  expect(many).toBeGreaterThan(8)
+  // eight on a page
+  expect(await pagesOf(page)).toBe(Math.ceil(many / 8))
+  await page.emulateMedia({ media: 'print' })
+  expect(await cards.evaluateAll((all) => all.filter((one) => one.scrollHeight > one.clientHeight + 1).length)).toBe(0)
+  await page.emulateMedia({ media: null })
+  await expect(page.getByText('Greta')).toHaveCount(0)
+  await page.goBack()
+  await page.getByRole('link', { name: 'Room list' }).click()
+  await expect(page.getByRole('rowheader', { name: 'Greta' })).toBeVisible()
+  // names and days, nothing of anybody's health
+  await expect(page.getByText(/hip |pregnan|heart/i)).toHaveCount(0)
+  expect(await pagesOf(page)).toBe(1)
+  await page.goto('/movements/sit-to-stand')
+  const [png] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Ladder as PNG' }).click()])
+  expect(png.suggestedFilename()).toBe('sit-to-stand.png')
+  const bytes = readFileSync(await png.path())
+  // the signature of the format, and its size: five steps of 210 px side by side, twice as sharp
+  expect(bytes.subarray(1, 4).toString()).toBe('PNG')
+  expect(bytes.readUInt32BE(16)).toBe(2 * (2 * 24 + 5 * 210))
+})
+
+test('a brief goes out as a file and comes in again; a wrong one is refused whole', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()
+  await page.getByRole('link', { name: 'Compose' }).click()
+  const minutes = page.getByLabel('Minutes', { exact: true })
+  const save = page.getByRole('link', { name: 'Save as a brief file' })
+  // until the page answers to what is typed
+  await expect(async () => {
+    await minutes.fill('31')
+    await minutes.press('Tab')
+    await expect(save).toHaveAttribute('href', /minutes%22%3A%2031/, { timeout: 1000 })
+  }).toPass()
+  const [saved] = await Promise.all([page.waitForEvent('download'), save.click()])
+  const brief = JSON.parse(readFileSync(await saved.path(), 'utf8')) as { minutes: number; pinned: string[] }
+  expect(brief).toMatchObject({ format: 'velvet-step/brief', version: 1, minutes: 31 })
+  const open = (document: object) =>
+    page
+      .getByLabel('Open a brief file')
+      .setInputFiles({ name: 'brief.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(document)) })
+  await open({ ...brief, minutes: 500 })
+  await expect(page.getByRole('alert').filter({ hasText: 'brief.json is not taken' })).toContainText('$.minutes')
+  await open({ ...brief, pinned: ['no-such-movement'] })
+  await expect(page.getByRole('alert').filter({ hasText: 'no-such-movement' })).toBeVisible()
+  await expect(minutes).toHaveValue('31')
+  await open({ ...brief, minutes: 26 })
+  await expect(minutes).toHaveValue('26')
+})
+
+test('the day sheet has one main action: the next class', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.locator('main .action')).toHaveCount(1)
+  await page.locator('main .action').click()
+  await expect(page).toHaveURL(/\/(classes|sessions)\//)
+})
+
+test('what is measured is kept, told against what was measured before, and judged by', async ({ page }) => {
+  await register(page, 'Wilma')
+  await page.getByRole('link', { name: 'History' }).click()
+  const keep = async (on: string, left: string, right: string, rises: string) => {
+    await page.getByLabel('Measured on').fill(on)
+    await page.getByLabel('On the left leg, s').fill(left)
+    await page.getByLabel('On the right leg, s').fill(right)
+    await page.getByRole('textbox', { name: 'Rises from a chair in 30 s' }).fill(rises)
+    await page.getByRole('button', { name: 'Keep', exact: true }).click()
+    await expect(page.getByText('Kept. It is what the rules go by from now on.')).toBeVisible()
+    await expect(page.getByRole('textbox', { name: 'Rises from a chair in 30 s' })).toHaveValue('')
+  }
+  await keep('2026-09-01', '12', '11', '9')
+  await expect(page.getByText('9 on 1 September 2026, measured once.').first()).toBeAttached()
+  await keep('2026-11-02', '12,5', '4', '10')
+  await expect(page.getByText('The right leg is the weaker one, 4 against 12.5 s.')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Rises from a chair in 30 s' })).toContainText('1 more since 1 September 2026, no change')
+  await expect(page.getByRole('region', { name: 'Standing on one leg' })).toContainText('Right: 4 s on 2 November 2026: worse, 7 s less')
+  await page.getByRole('textbox', { name: 'Rises from a chair in 30 s' }).fill('99')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByRole('status').filter({ hasText: '$.measured[0].value' })).toBeVisible()
+  await expect(page.getByRole('textbox', { name: 'Rises from a chair in 30 s' })).toHaveValue('99')
 })

@@ -77,7 +77,15 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Save the log' }).waitFor()
     },
   },
-  { name: 'people', go: (page) => page.goto(`${BASE}/people`) },
+  {
+    name: 'series',
+    go: async (page) => {
+      await openClass(page, 'Lantern evening, before and after birth')
+      await page.getByRole('link', { name: 'Series', exact: true }).click()
+      await page.getByRole('heading', { level: 1, name: /series$/ }).waitFor()
+      await page.waitForTimeout(600)
+    },
+  },
   {
     name: 'compose',
     go: async (page) => {

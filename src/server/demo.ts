@@ -22,6 +22,7 @@ import { assessRoster, evaluate, ownBand } from '@/core/evaluate'
 import { type Instructor, ledBy, ledStretches } from '@/core/lead'
 import { SLOT } from '@/core/movement'
 import { itemsOf, movementIdOf, movementsOf, planSchema, soundPlan, withKnown } from '@/core/plan'
+import { seriesSchema } from '@/core/progress'
 import { generator } from '@/core/vocabulary'
 import { noteRules } from './changedRules'
 import type { Database } from './db/connection'
@@ -30,7 +31,7 @@ import { addClient, listClients } from './repositories/clients'
 import { addEvents } from './repositories/leadEvents'
 import { keepStretches } from './repositories/led'
 import { saveLog } from './repositories/log'
-import { openSession } from './repositories/planning'
+import { openSession, saveSeries } from './repositories/planning'
 import { keepForm } from './repositories/screenings'
 import { saveSettings, theStudio } from './repositories/studios'
 import { RULE_BASE } from './ruleBase'
@@ -129,7 +130,7 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
     }
     for (const key of classes) members.set(key, [...(members.get(key) ?? []), id])
   }
-  for (const { key, weekday, startTime, plan: input } of DEMO_CLASSES) {
+  for (const { key, weekday, startTime, plan: input, series } of DEMO_CLASSES) {
     const plan = soundPlan(planSchema.parse(input), LIBRARY)
     const classId = uuidFrom(random)
     await addClass(db, studioId, { id: classId, plan, weekday, startTime })
@@ -188,6 +189,10 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
         notes: null,
         note: week === 1 ? 'Ran a little over at the chairs; start with the band on the seat next time.' : null,
       })
+    }
+    if (series) {
+      const { weeksAgo, ...rest } = series
+      await saveSeries(db, studioId, classId, 1, seriesSchema.parse({ ...rest, version: 1, from: addDays(today, -7 * weeksAgo) }), today)
     }
   }
   await noteRules(db, { id: studioId, settings: {} }, today)

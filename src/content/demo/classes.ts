@@ -1,4 +1,5 @@
 import type { PlanInput } from '@/core/plan'
+import type { SeriesInput } from '@/core/progress'
 import { type ItemInput, items } from '../planInput'
 import type { DemoClass } from './people'
 
@@ -7,6 +8,8 @@ export interface DemoClassPlan {
   weekday: number
   startTime: string
   plan: PlanInput
+  /** its series, begun so many weeks ago */
+  series?: Omit<SeriesInput, 'version' | 'from'> & { weeksAgo: number }
 }
 
 type DoseInput = NonNullable<ItemInput['dose']>
@@ -216,6 +219,15 @@ export const DEMO_CLASSES: DemoClassPlan[] = [
     key: 'mothers',
     weekday: 3,
     startTime: '18:00',
+    series: {
+      weeksAgo: 2,
+      weeks: 12,
+      gentlerEvery: 4,
+      turns: [
+        { focus: 'Legs and rising', homework: ['sit-to-stand', 'shoulder-roll'] },
+        { focus: 'Back and breath', homework: ['chest-open', 'breath-reach'] },
+      ],
+    },
     plan: {
       version: 2,
       title: 'Lantern evening, before and after birth',

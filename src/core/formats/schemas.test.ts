@@ -1,6 +1,10 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
+import Ajv from 'ajv/dist/2020'
+import addFormats from 'ajv-formats'
 import { describe, expect, test } from 'vitest'
+import { DEMO_CLASSES, demoPeople } from '@/content/demo'
+import { briefFileSchema, briefSchema } from '../compose'
 import { itemsOf } from '../plan'
 import { classFileSchema, parseFile, peopleFileSchema } from './files'
 import { ledFileSchema, paceFileSchema } from './pace'
@@ -41,4 +45,38 @@ describe('a file with a problem is refused with its place', () => {
   test('a field that is not known', () => expect(people((file) => Object.assign(file.people[0]!, { nickname: 'x' }))).toContain('$.people[0]'))
   test('neither record nor facts', () =>
     expect(people((file) => file.people.push({ id: 'x', name: 'X' }))).toEqual([expect.stringMatching(/^\$\.people\[\d+\]/)]))
+})
+
+describe('a validator that nobody here wrote agrees with ours', () => {
+  const validator = (name: string) => {
+    // what a transform or a refinement asks beside it no JSON Schema can say
+    const ajv = new Ajv({ strict: false })
+    addFormats(ajv)
+    return ajv.compile(JSON.parse(schemaFiles()[`${name}.schema.json`]!))
+  }
+  const plainly = (document: unknown) => JSON.parse(JSON.stringify(document))
+  test.each(['brief', 'class', 'led', 'pace', 'people'])('the example of %s, and not the same with another version or a field too many', (name) => {
+    const isValid = validator(name)
+    const document = JSON.parse(example(`${name}.json`))
+    expect(isValid(document), JSON.stringify(isValid.errors)).toBe(true)
+    expect(isValid({ ...document, version: 99 })).toBe(false)
+    expect(isValid({ ...document, nickname: 'x' })).toBe(false)
+  })
+  test.each(DEMO_CLASSES)('the class $key as it is saved', ({ plan }) => {
+    const isValid = validator('class')
+    const file = plainly(classFileSchema.parse({ format: 'velvet-step/class', version: 2, plan }))
+    expect(isValid(file), JSON.stringify(isValid.errors)).toBe(true)
+  })
+  test('everybody of the demo as they are saved', () => {
+    const isValid = validator('people')
+    const people = demoPeople('2026-11-24').map(({ record }, at) => ({ id: `p${at}`, name: record.given, record }))
+    const file = plainly(peopleFileSchema.parse({ format: 'velvet-step/people', version: 1, people }))
+    expect(isValid(file), JSON.stringify(isValid.errors?.slice(0, 3))).toBe(true)
+  })
+  test('a brief as it is saved', () => {
+    const isValid = validator('brief')
+    const file = plainly(briefFileSchema.parse({ ...briefSchema.parse({ version: 1, title: 'T', minutes: 45 }), format: 'velvet-step/brief' }))
+    expect(isValid(file), JSON.stringify(isValid.errors)).toBe(true)
+    expect(isValid({ ...file, minutes: 500 })).toBe(false)
+  })
 })

@@ -12,3 +12,4 @@ export {
   tappedBpm,
   type XspfTrack,
 } from './playlist'
+export { writeM3u, writeXspf } from './writePlaylist'

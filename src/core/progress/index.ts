@@ -13,6 +13,7 @@ export {
   SERIES_WEEKS,
   type Series,
   type SeriesDay,
+  type SeriesInput,
   type SeriesTurn,
   type Spaced,
   type SpacingFault,

@@ -36,6 +36,7 @@ export const seriesSchema = z.strictObject({
   missedDays: z.array(daySchema).max(100).default([]),
 })
 export type Series = z.output<typeof seriesSchema>
+export type SeriesInput = z.input<typeof seriesSchema>
 
 /** A session of a series. */
 export interface SeriesDay {

@@ -311,6 +311,7 @@ const WITHIN = [
   'sessions.openSessions',
   'leadEvents.eventOf',
   'led.pacedSessions',
+  'led.startedOn',
   'studios.closedOf',
   'studios.theStudio',
   'studios.saveSettings',

@@ -25,6 +25,15 @@ export async function pacedSessions(db: Database, studioId: string, before: stri
   return (await knownRows(db, studioId, rows, SESSIONS)).rows
 }
 
+/** Classes that somebody has begun to lead on a day, by id. */
+export async function startedOn(db: Database, studioId: string, day: string): Promise<Set<string>> {
+  const rows = await db
+    .select({ classId: sessions.classId })
+    .from(sessions)
+    .where(and(eq(sessions.studioId, studioId), eq(sessions.day, day), STARTED))
+  return new Set(rows.map(({ classId }) => classId))
+}
+
 /** A class that was led lately, with how many of those who are on its roster now were there. */
 export interface LedSession extends StoredSession {
   came: number

@@ -9,6 +9,7 @@ import type { ProposalView, ProposedItem } from '@/workers/composerContract'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { answered, refusalWords } from '../shell/answered'
 import { list } from '../shell/list'
+import { BriefFiles } from './BriefFiles'
 import { BriefForm } from './BriefForm'
 import { keepComposed } from './composed'
 import { concessionWords, noWayWords, wishWords } from './composeWords'
@@ -119,6 +120,7 @@ export function ComposeView({ id, day, start, people, own, rates, movements }: P
           </div>
           {notKept && <p className="wrong">{notKept}</p>}
           <BriefForm brief={brief} movements={movements} onChange={(change) => setBrief((now) => ({ ...now, ...change }))} />
+          <BriefFiles brief={brief} movements={movements} onOpen={setBrief} />
         </div>
         <div className="min-w-0">
           <p role="status" className={composing.state === 'failed' || composing.state === 'impossible' ? 'wrong mb-2' : 'mb-2 text-soft'}>

@@ -2,7 +2,7 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import type { ClassModel } from '@/core/evaluate'
-import { type Playlist, RECIPES, type ReadTrack, type Track, tappedBpm } from '@/core/music'
+import { type Playlist, RECIPES, type ReadTrack, type Track, tappedBpm, writeM3u, writeXspf } from '@/core/music'
 import type { Edit, PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { freshId } from '../design/selection'
@@ -10,6 +10,8 @@ import { NumberField } from '../shell/NumberField'
 import { musicLines } from './musicWords'
 import { readPlaylist } from './readPlaylist'
 import { Sound } from './sound'
+
+const asFile = (text: string, type: string): string => `data:${type};charset=utf-8,${encodeURIComponent(text)}`
 
 /** Taps on a button as a tempo. */
 function TapTempo({ onTempo }: { onTempo: (bpm: number) => void }) {
@@ -136,6 +138,16 @@ export function PlaylistSection({ plan, music, onEdit }: Props) {
           </li>
         ))}
       </ol>
+      {list.tracks.length > 0 && (
+        <p className="flex flex-wrap gap-x-3">
+          <a className="quiet" download={`${plan.title}.m3u8`} href={asFile(writeM3u(list), 'audio/x-mpegurl')}>
+            As M3U
+          </a>
+          <a className="quiet" download={`${plan.title}.xspf`} href={asFile(writeXspf(list), 'application/xspf+xml')}>
+            As XSPF
+          </a>
+        </p>
+      )}
       {unsaid.length > 0 && (
         <div className="border-l-4 border-effort pl-3">
           <p>The file does not say how long these are. Type a length, and they are taken.</p>

@@ -9,6 +9,7 @@ import { askClass } from '@/server/judging'
 import { shelfOf } from '@/server/library'
 import { rosters } from '@/server/repositories/classes'
 import type { StoredClient } from '@/server/repositories/clients'
+import { startedOn } from '@/server/repositories/led'
 import { type NotAsked, notAsked } from '@/server/repositories/log'
 import { planDays } from '@/server/repositories/planning'
 import { removedClasses } from '@/server/repositories/timetable'
@@ -18,6 +19,7 @@ import { conditionName } from '@/server/ruleBase'
 import { here, today } from '@/server/studio'
 import { kitAmountWords } from '@/ui/design/kitListWords'
 import { RemovedClasses } from '@/ui/design/RemovedClasses'
+import { MainAction } from '@/ui/desk/MainAction'
 import { type AskedAfter, DayAfter } from '@/ui/log/DayAfter'
 import { TurnLine } from '@/ui/progress/TurnLine'
 import { seriesWords } from '@/ui/series/seriesWords'
@@ -73,7 +75,7 @@ export default async function DaySheet() {
       groups.map(({ roster, ...on }) => ({ ...on, size: roster.length })),
     ),
   ])
-  const [lines, turned] = await Promise.all([
+  const [lines, turned, ledToday] = await Promise.all([
     Promise.all(dated.map(({ id, plan }, index) => askClass(shelf, 'sheet', id, { plan, people: people[index]!, experience: experiences[index]! }))),
     sinceLastTime(
       db,
@@ -81,11 +83,14 @@ export default async function DaySheet() {
       shelf,
       dated.flatMap(({ next, ...stored }) => (next === undefined ? [] : [{ stored, roster: rostered.get(stored.id) ?? [], next }])),
     ),
+    startedOn(db, studio.id, now),
   ])
   const rows = dated
     // a plan that cannot be used is a row that says so, never a dead page
     .map((stored, index) => ({ ...stored, people: people[index]!.length, ...lines[index]! }))
     .sort((a, b) => (a.next ?? LATER).localeCompare(b.next ?? LATER) || (a.startTime ?? '').localeCompare(b.startTime ?? ''))
+  // of today's classes the first that nobody has led yet; else the next that there is
+  const main = rows.find(({ id, next }) => next !== undefined && !(next === now && ledToday.has(id)))
   const asked = askedAfter(await notAsked(db, studio.id, addDays(now, -ASKED_DAYS), addDays(now, -1)), everybody)
   const soon = everybody.reduce((sum, { record }) => sum + soonOut(record, now).length, 0)
   return (
@@ -104,6 +109,9 @@ export default async function DaySheet() {
           <Link href="/classes/new" className="quiet">
             New class
           </Link>
+          {main?.next !== undefined && (
+            <MainAction classId={main.id} title={main.plan.title} day={main.next} isToday={main.next === now} dayWords={shortDay(main.next)} />
+          )}
         </div>
       </div>
       {changed && (
