@@ -2,6 +2,7 @@ import { buildCatalogue } from '@/core/movement'
 import { SUCCESSORS } from './aliases'
 import { CARDIO } from './cardio'
 import { CORE_TWELVE } from './core12'
+import { DAILY_CARE } from './dailyCare'
 import { EASE } from './ease'
 import { HINGED } from './hinged'
 import { LOWER } from './lower'
@@ -37,5 +38,6 @@ export const MOVEMENTS = [
   ...LYING_MIX,
   ...LYING_TRUNK,
   ...SWING_AND_REACH,
+  ...DAILY_CARE,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)
