@@ -133,6 +133,25 @@ test('who is ready says why, offers one step at a time, and keeps the answer', a
   await expect(wilf).toContainText('Goes up next: sit to stand')
 })
 
+test('a step down that is taken holds in the class, says why, and can be let go', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Long backs', exact: true }).click()
+  await page.getByRole('link', { name: 'Who is ready' }).click()
+  const thora = page.getByRole('region', { name: 'Less' }).getByRole('listitem').filter({ hasText: 'Thora' }).first()
+  await thora.getByRole('button', { name: 'I will do so' }).click()
+  const lower = page.getByRole('region', { name: 'Stay a step lower' })
+  const squat = lower.getByRole('listitem').filter({ hasText: 'Thora, squat:' })
+  await expect(squat).toContainText('no higher than “Half squat, two hands on the chair”')
+  await page.getByRole('link', { name: 'To the class' }).click()
+  const cell = page.getByRole('row').filter({ hasText: 'Squat' }).first().getByRole('button', { name: /Thora/ })
+  await cell.click()
+  const why = page.getByText('The log took them a step down in this movement, to “Half squat, two hands on the chair”.')
+  await expect(why).toBeVisible()
+  await page.getByRole('link', { name: 'Who is ready' }).click()
+  await squat.getByRole('button', { name: 'Thora, squat: let it go' }).click()
+  await expect(squat).toHaveCount(0)
+})
+
 test('a stand-in gets who takes what and what to do, on two pages, with names or without, and no condition', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()

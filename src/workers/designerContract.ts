@@ -43,6 +43,8 @@ export interface Explanation {
   /** how hard the class is expected to become for them; nobody who does not take part */
   effort?: PersonEffort
   overruled?: { by: string; reason: string; verdict: Verdict }
+  /** no rule asks for another version: the log took them down in this movement, to this one */
+  keptLower?: string
   reasons: Reason[]
   changes: Change[]
   sessionChanges: SessionChange[]

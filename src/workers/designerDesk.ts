@@ -175,6 +175,7 @@ export class DesignerDesk {
         ? place(assessment, withOwnLoad(planned, somebody.ownLoads), this.catalogue.entries, plan.room, {
             known: judgement,
             ownKg: somebody.ownLoads?.[planned.movement],
+            notAbove: somebody.notAbove?.[planned.movement],
           })
         : placement
     const use = found.uses[index]
@@ -188,6 +189,9 @@ export class DesignerDesk {
       ...(effort && { effort }),
       ...this.loadIn(planned, somebody, use),
       ...(judgement.overruled && { overruled: judgement.overruled }),
+      ...(judgement.swapBecause === 'kept-lower' && {
+        keptLower: this.catalogue.byId.get(somebody.notAbove?.[planned.movement] ?? '')?.variant.name ?? '',
+      }),
       item: planned.name,
       verdict: judgement.verdict,
       ...(judgement.scope && { scope: judgement.scope }),
@@ -245,11 +249,12 @@ export class DesignerDesk {
     // a removed movement of one's own has no ladder but itself
     const steps = offered.length > 0 ? offered : [entry]
     const ids = new Set(steps.map((step) => step.variant.id))
-    const standing = this.roster.people.map(({ name, assessment, ownLoads }) => ({
+    const standing = this.roster.people.map(({ name, assessment, ownLoads, notAbove }) => ({
       name,
-      on: place(assessment, withOwnLoad(planned, ownLoads), steps, plan.room, { ownKg: ownLoads?.[planned.movement] }).options.find((option) =>
-        ids.has(option.id),
-      )?.id,
+      on: place(assessment, withOwnLoad(planned, ownLoads), steps, plan.room, {
+        ownKg: ownLoads?.[planned.movement],
+        notAbove: notAbove?.[planned.movement],
+      }).options.find((option) => ids.has(option.id))?.id,
     }))
     const { variant, movement } = entry
     return {

@@ -180,6 +180,11 @@ export const clientSchema = z.strictObject({
     .array(z.strictObject({ movement: z.string().min(1).max(60), kg: z.number().min(0).max(60), on: daySchema }))
     .max(200)
     .default([]),
+  /** the version of a movement that they were taken down to and stay at, till they are taken up; the latest of each movement */
+  notAbove: z
+    .array(z.strictObject({ movement: z.string().min(1).max(60), variant: z.string().min(1).max(90), on: daySchema }))
+    .max(200)
+    .default([]),
   /** what was measured of what they can do; the latest of each stands in `capability` */
   measured: z.array(measuredSchema).max(400).default([]),
   /** what was proposed from the log and how it was answered, the latest of each movement */

@@ -130,8 +130,8 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
       for (const [person, walk] of walks.entries()) if (matters[person]) walks[person] = advance(walk, segments[walked]!, heldBy(person))
     const ahead = segments.slice(walked, last + 1)
     const [aheadStart, aheadEnd] = [ahead[0]?.startSeconds ?? 0, last < 0 ? 0 : segments[last]!.startSeconds + segments[last]!.seconds]
-    const placing = people.map(({ assessment, ownLoads }, person): Placing => {
-      const own = { assessment, ...(ownLoads && { ownLoads }) }
+    const placing = people.map(({ assessment, ownLoads, notAbove }, person): Placing => {
+      const own = { assessment, ...(ownLoads && { ownLoads }), ...(notAbove && { notAbove }) }
       if (assessment.closed || !matters[person]) return own
       const held = heldBy(person)
       const momentFor = (base: BasePosition) => momentAt(walks[person]!, ahead, id, (item) => (item === id ? { base, rpe: 0 } : held(item)))

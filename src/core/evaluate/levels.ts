@@ -1,6 +1,6 @@
 import type { Catalogue } from '../movement'
 import { type Prescription, prescriptionOf } from '../plan'
-import { judgePlanned, type Placement, type Placing } from './options'
+import { isAbove, judgePlanned, type Placement, type Placing } from './options'
 import { withOwnLoad } from './ownLoads'
 import { type Tracks, tracksFor } from './tracks'
 
@@ -33,8 +33,8 @@ function levelItems(planned: Prescription, catalogue: Catalogue, bpm: number | u
 export function levelsFor(people: readonly Placing[], planned: Prescription, catalogue: Catalogue, bpm: number | undefined): Level[] {
   return levelItems(planned, catalogue, bpm).map((level) => ({
     id: level.entry?.variant.id ?? level.movement,
-    may: people.map(({ assessment, place, ownLoads }) => {
-      if (assessment.closed) return false
+    may: people.map(({ assessment, place, ownLoads, notAbove }) => {
+      if (assessment.closed || (level.entry && isAbove(level.entry, notAbove?.[level.movement]))) return false
       const { verdict } = judgePlanned(assessment, withOwnLoad(level, ownLoads), place?.at)
       return verdict === 'as-planned' || verdict === 'modify'
     }),

@@ -172,15 +172,16 @@ const roomKey = (room: Availability): string => `${room.kit.join()}${room.floorW
  *
  * @param at the minutes of the timeline at this item; as judged alone when left out
  * @param known the verdict on the planned item, where the caller has it already
+ * @param notAbove the version of this movement that nothing may be above
  */
 export function place(
   assessment: Assessment,
   planned: Prescription,
   entries: readonly CatalogueEntry[],
   room: Availability,
-  { at, known, ownKg }: { at?: SceneAt | undefined; known?: Judgement; ownKg?: number | undefined } = {},
+  { at, known, ownKg, notAbove }: { at?: SceneAt | undefined; known?: Judgement; ownKg?: number | undefined; notAbove?: string | undefined } = {},
 ): Placement {
-  const judgement = known ?? judgePlanned(assessment, planned, at)
+  const judgement = keptLower(planned, known ?? judgePlanned(assessment, planned, at), notAbove)
   if (assessment.closed || (judgement.verdict === 'leave-out' && judgement.scope === 'movement')) return { judgement, options: [] }
   const asPlanned = judgement.verdict === 'as-planned' || judgement.verdict === 'modify' ? [asPlannedOption(planned, judgement)] : []
   const { candidates: all, byId } = othersFor(planned, entries, room)
@@ -197,15 +198,29 @@ export function place(
     return entry ? [{ entry, id: candidate.id, changes, sessionChanges, judgement: own, loss: lossOf(planned, entry, changes, pass) }] : []
   })
   // stable: equal losses keep the order of the rule base (0.3 step 8)
-  const options = [...asPlanned, ...others].sort((a, b) => a.loss - b.loss)
+  const options = [...asPlanned, ...others].filter(({ entry }) => !entry || !isAbove(entry, notAbove)).sort((a, b) => a.loss - b.loss)
   if (judgement.verdict === 'swap' && options.length === 0) return { judgement: { ...judgement, verdict: 'leave-out', scope: 'movement' }, options }
   return { judgement, options }
+}
+
+/** Whether a version stands higher on its own ladder than another of it. */
+export const isAbove = ({ movement, step }: Pick<CatalogueEntry, 'movement' | 'step'>, notAbove: string | undefined): boolean => {
+  const most = notAbove === undefined ? -1 : movement.variants.findIndex(({ id }) => id === notAbove)
+  return most >= 0 && step > most
+}
+
+/** The judgement of an item for somebody who is to stay below it: another version, whatever the rules would let them do. */
+function keptLower({ entry }: Prescription, judgement: Judgement, notAbove: string | undefined): Judgement {
+  if (!entry || !isAbove(entry, notAbove) || (judgement.verdict !== 'as-planned' && judgement.verdict !== 'modify')) return judgement
+  return { ...judgement, verdict: 'swap', changes: [], sessionChanges: [], swapBecause: 'kept-lower' }
 }
 
 export interface Placing {
   assessment: Assessment
   /** kg, by movement, where somebody lifts something else than the plan says */
   ownLoads?: Readonly<Record<string, number>>
+  /** version, by movement, that nothing may be above */
+  notAbove?: Readonly<Record<string, string>>
   /** how a variant is read at this place in the class, and what of the place matters */
   place?: { at: SceneAt; key: string }
 }
@@ -291,22 +306,26 @@ const groupsBefore = new WeakMap<Prescription, GroupBefore[]>()
 /** The same people, at places of the class that turn the same of their rules. */
 const isSameGroup = (one: readonly Placing[], other: readonly Placing[]): boolean =>
   one.length === other.length &&
-  one.every(({ assessment, place: where, ownLoads }, index) => {
+  one.every(({ assessment, place: where, ownLoads, notAbove }, index) => {
     const now = other[index]!
-    return assessment === now.assessment && where?.key === now.place?.key && ownLoads === now.ownLoads
+    return assessment === now.assessment && where?.key === now.place?.key && ownLoads === now.ownLoads && notAbove === now.notAbove
   })
 
 function placed(people: readonly Placing[], planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Placement[] {
-  const group = people.map(({ assessment, place: where, ownLoads }) => {
+  const group = people.map(({ assessment, place: where, ownLoads, notAbove: held }) => {
     const own = withOwnLoad(planned, ownLoads)
     const ownKg = ownLoads?.[planned.movement]
     const load = ownKg === undefined ? '' : `own ${ownKg}`
-    return { assessment, own, ownKg, at: where?.at, key: `${internedKey(entries, keyOf(own, room))} ${load}${where?.key ?? ''}` }
+    const notAbove = held?.[planned.movement]
+    const below = notAbove === undefined ? '' : `not above ${notAbove} `
+    return { assessment, own, ownKg, notAbove, at: where?.at, key: `${internedKey(entries, keyOf(own, room))} ${load}${below}${where?.key ?? ''}` }
   })
-  const first = group.map(({ assessment, own, ownKg, at, key }) =>
+  const first = group.map(({ assessment, own, ownKg, notAbove, at, key }) =>
     remembered(assessment, key, () => {
-      const judgement = judgePlanned(assessment, own, at)
-      return judgement.verdict === 'as-planned' ? { judgement, options: [] } : place(assessment, own, entries, room, { at, known: judgement, ownKg })
+      const judgement = keptLower(own, judgePlanned(assessment, own, at), notAbove)
+      return judgement.verdict === 'as-planned'
+        ? { judgement, options: [] }
+        : place(assessment, own, entries, room, { at, known: judgement, ownKg, notAbove })
     }),
   )
   const ids = new Set<string>()
@@ -318,11 +337,11 @@ function placed(people: readonly Placing[], planned: Prescription, entries: read
     fewEntries ??= entries.filter((entry) => ids.has(entry.variant.id))
     return fewEntries
   }
-  return group.map(({ assessment, own, ownKg, at, key }, index) => {
+  return group.map(({ assessment, own, ownKg, notAbove, at, key }, index) => {
     const one = first[index]!
     const { judgement } = one
     // the very same object: what is chosen among placements is remembered by them
     if (judgement.verdict !== 'as-planned') return one
-    return remembered(assessment, `${key}${fewKey}`, () => place(assessment, own, few(), room, { at, known: judgement, ownKg }))
+    return remembered(assessment, `${key}${fewKey}`, () => place(assessment, own, few(), room, { at, known: judgement, ownKg, notAbove }))
   })
 }

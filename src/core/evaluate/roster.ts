@@ -14,18 +14,22 @@ export interface InGroup {
   statureCm?: number
   /** kg, by movement, where they lift something else than the plan says */
   ownLoads?: Readonly<Record<string, number>>
+  /** the version, by movement, that the instructor took them down to: nothing above it till they are taken up again */
+  notAbove?: Readonly<Record<string, string>>
 }
 export const inGroup = ({
   ownHelper,
   sex,
   statureCm,
   ownLoads,
+  notAbove,
   capability: { getUpAndGoSec },
-}: Pick<ClientRecord, 'ownHelper' | 'sex' | 'statureCm' | 'ownLoads' | 'capability'>): InGroup => ({
+}: Pick<ClientRecord, 'ownHelper' | 'sex' | 'statureCm' | 'ownLoads' | 'notAbove' | 'capability'>): InGroup => ({
   ...(ownHelper && { ownHelper }),
   ...(sex && { sex }),
   ...(statureCm !== undefined && { statureCm }),
   ...(ownLoads.length > 0 && { ownLoads: Object.fromEntries(ownLoads.map(({ movement, kg }) => [movement, kg])) }),
+  ...(notAbove.length > 0 && { notAbove: Object.fromEntries(notAbove.map(({ movement, variant }) => [movement, variant])) }),
   ...(getUpAndGoSec !== undefined && { upAndGoSec: getUpAndGoSec }),
 })
 

@@ -159,6 +159,9 @@ export function viewOfUse(use: Use, ownKg?: number): UseView {
   }
 }
 
+/** Why somebody has another version that no rule asks for. */
+const KEPT_LOWER = 'The log took them a step down in this movement; they stay there till you take them up again.'
+
 const cells = new WeakMap<Placement, Map<string, Cell>>()
 /** The cell of a placement: the very same as before while nothing of it is other, so that what did not change need not be told again. */
 function cellOf(placement: Placement, use: Use, ownKg: number | undefined): Cell {
@@ -168,7 +171,10 @@ function cellOf(placement: Placement, use: Use, ownKg: number | undefined): Cell
   let cell = known.get(key)
   if (!cell) {
     const { judgement } = placement
-    const because = judgement.gate?.text ?? judgement.hits.find((hit) => hit.then === 'avoid' || hit.then === 'modify')?.why
+    const because =
+      (judgement.swapBecause === 'kept-lower' ? KEPT_LOWER : undefined) ??
+      judgement.gate?.text ??
+      judgement.hits.find((hit) => hit.then === 'avoid' || hit.then === 'modify')?.why
     cell = { verdict: judgement.verdict, mark: markOf(placement, use), use: viewOfUse(use, ownKg), ...(because && { because }) }
     known.set(key, cell)
   }

@@ -110,11 +110,12 @@ export function ledView(
       const optionsFor = (person: number): Placement['options'] => {
         const { judgement, options } = placements[person]!
         if (judgement.verdict !== 'as-planned' || ladder.length < 2) return options
-        const { assessment, ownLoads, place: where } = placing[person]!
+        const { assessment, ownLoads, notAbove, place: where } = placing[person]!
         return place(assessment, withOwnLoad(prescription, ownLoads), ladder, plan.room, {
           at: where?.at,
           known: judgement,
           ownKg: ownLoads?.[movement],
+          notAbove: notAbove?.[movement],
         }).options
       }
       const ledUse = (use: Use, person: number): LedUse => {

@@ -54,6 +54,8 @@ export type SwapReason =
   | 'too-many-changes'
   /** the changes cannot all be made */
   | 'no-corridor'
+  /** the log took them a step down in this movement, and nothing has taken them up again */
+  | 'kept-lower'
   /** they have not come to rest */
   | 'unsettled'
 

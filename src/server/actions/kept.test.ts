@@ -171,6 +171,9 @@ describe('what is accepted is there afterwards, to the last field', () => {
     await done(people.answerProgress({ ...said, answer: 'taken', steps: [{ movement: 'curl', kg: 1.5 }] }))
     await done(people.answerProgress({ ...said, verdict: 'down', answer: 'taken', steps: [{ movement: 'row', variant: 'row/seat' }] }))
     expect((await kept()).ownLoads).toEqual([{ movement: 'curl', kg: 1.5, on: DAY }])
+    // taken down they stay there, whatever is answered later, till they are taken up or let go
+    const stays = async () => (await kept()).notAbove.map(({ movement, variant }) => `${movement} ${variant}`)
+    expect(await stays()).toEqual(['row row/seat'])
     expect((await kept()).progress).toEqual([
       { movement: 'march', on: DAY, last: '2026-11-16', verdict: 'up', answer: 'not-yet' },
       { movement: 'curl', on: DAY, last: '2026-11-16', verdict: 'up', answer: 'taken', kg: 1.5 },
@@ -183,6 +186,21 @@ describe('what is accepted is there afterwards, to the last field', () => {
         problems: [{ path: '$.steps[1].movement' }],
       },
     )
+    await done(people.answerProgress({ ...said, answer: 'not-yet', steps: [{ movement: 'row', variant: 'row/squeeze' }] }))
+    expect(await stays()).toEqual(['row row/seat'])
+    await done(
+      people.answerProgress({
+        ...said,
+        answer: 'taken',
+        steps: [
+          { movement: 'row', variant: 'row/squeeze' },
+          { movement: 'march', variant: 'march/free' },
+        ],
+      }),
+    )
+    expect(await stays()).toEqual(['row row/squeeze'])
+    await done(people.letGoStep({ clientId: id, movement: 'row' }))
+    expect(await stays()).toEqual([])
   })
 
   test('a class, its plan, its time and who is in it', async () => {

@@ -189,7 +189,30 @@ export async function answerProgress(input: unknown): Promise<Outcome<object>> {
         all.filter(({ movement }) => !gone.some((one) => one.movement === movement))
       const ownLoads = [...without(record.ownLoads, lifted), ...lifted]
       const progress = [...without(record.progress, steps), ...steps.map((step) => ({ ...said, ...step, on }))]
-      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, ownLoads, progress }))
+      // who was taken down stays there; taken up from there, they stay at the next step
+      const steppedTo = steps.flatMap(({ movement, variant }) =>
+        said.answer === 'taken' && variant !== undefined && (said.verdict === 'down' || record.notAbove.some((one) => one.movement === movement))
+          ? [{ movement, variant, on }]
+          : [],
+      )
+      const notAbove = [...without(record.notAbove, steppedTo), ...steppedTo]
+      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, ownLoads, progress, notAbove }))
+    })
+    return {}
+  })
+  if (outcome.ok) refresh()
+  return outcome
+}
+
+const letGoInput = z.strictObject({ clientId: idSchema, movement: z.string().min(1).max(60) })
+/** Somebody who was taken down in a movement may take whatever the rules let them again. */
+export async function letGoStep(input: unknown): Promise<Outcome<object>> {
+  const outcome = await answer(letGoInput, input, async ({ clientId, movement }) => {
+    const { db, studio } = await here()
+    await db.transaction(async (tx) => {
+      const { record, revision } = await getClient(tx, studio.id, clientId)
+      const notAbove = record.notAbove.filter((one) => one.movement !== movement)
+      if (notAbove.length < record.notAbove.length) await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, notAbove }))
     })
     return {}
   })

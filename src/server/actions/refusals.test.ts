@@ -66,6 +66,7 @@ const SHAPED: Record<string, object> = {
   putBackClass: { id },
   eraseClass: { id },
   removeOwn: { id, removed: true },
+  letGoStep: { clientId: id, movement: 'march' },
   keepMeasured: { clientId: id, measured: [{ kind: 'chair-rises', on: day, value: 9 }] },
   answerProgress: { clientId: id, last: day, verdict: 'up', answer: 'taken', steps: [{ movement: 'march', variant: 'march/free' }] },
   keepOwnLoad: { clientId: id, movement: 'march', kg: 1.5 },

@@ -83,6 +83,7 @@ const withoutHealth = ({ given, family, birthDate, emergencyContact, joined }: C
   capability: {},
   ownLoads: [],
   measured: [],
+  notAbove: [],
   progress: [],
   kitAtHome: [],
   consentWithdrawnOn: day,

@@ -52,6 +52,12 @@ export function Reasons({ explanation, onTake }: { explanation: Explanation; onT
         </p>
       )}
       {rest && scope !== 'session' && <p>Instead: {rest}.</p>}
+      {explanation.keptLower !== undefined && (
+        <p className="border-l-4 border-effort pl-3">
+          The log took them a step down in this movement, to “{explanation.keptLower}”. They stay there till you take them up again under Who is
+          ready.
+        </p>
+      )}
       {asked.length > 0 && <ReasonList title="Why" reasons={asked} />}
       {options.length > 1 && (
         <section>

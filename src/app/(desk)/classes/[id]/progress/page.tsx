@@ -3,7 +3,9 @@ import type { MassUnit } from '@/core/vocabulary'
 import { studioLibrary } from '@/server/library'
 import { type Proposal, type Proposed, proposalsFor } from '@/server/progress'
 import { getClass, rosterOf } from '@/server/repositories/classes'
+import { calledOf } from '@/server/roster'
 import { shownDay } from '@/server/studio'
+import { LetGo } from '@/ui/progress/LetGo'
 import { type OfferedStep, ProgressAnswer } from '@/ui/progress/ProgressAnswer'
 import { becauseWords, stepWords } from '@/ui/progress/progressWords'
 import { dateWords, dayWords } from '@/ui/shell/days'
@@ -23,6 +25,9 @@ export default async function ProgressPage({ params }: { params: Promise<{ id: s
   const of = (verdict: Proposed['progression']['verdict']) => proposed.filter(({ progression }) => progression.verdict === verdict)
   const staying = of('stay')
   const unit = studio.settings.houseRules.masses
+  const called = calledOf(roster)
+  const lower = roster.flatMap(({ id: person, record }) => record.notAbove.map((one) => ({ ...one, person, name: called(person) })))
+  const movementOf = (movement: string) => shelf.catalogue.movements.find((one) => one.id === movement)?.name.toLowerCase() ?? movement
   const nameOf = (variant: string) => shelf.catalogue.byId.get(variant)?.variant.name ?? variant
   return (
     <div className="flex flex-col gap-7">
@@ -63,6 +68,21 @@ export default async function ProgressPage({ params }: { params: Promise<{ id: s
           </section>
         )
       })}
+      {lower.length > 0 && (
+        <section aria-label="Stay a step lower">
+          <h2 className="mb-1">Stay a step lower</h2>
+          <ul>
+            {lower.map(({ person, name, movement, variant, on }) => (
+              <li key={`${person} ${movement}`} className="flex flex-wrap items-center justify-between gap-x-4 border-t border-line py-0.5">
+                <span>
+                  <b>{name}</b>, {movementOf(movement)}: no higher than “{nameOf(variant)}” since {dateWords(on)}, in every class
+                </span>
+                <LetGo clientId={person} movement={movement} name={`${name}, ${movementOf(movement)}`} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {staying.length > 0 && (
         <section aria-label="As it is">
           <h2 className="mb-1">As it is</h2>
@@ -79,8 +99,9 @@ export default async function ProgressPage({ params }: { params: Promise<{ id: s
         </section>
       )}
       <p className="text-[0.94rem] text-soft">
-        What somebody says and what you see come first. Marks of a class hold for all that was trained in it. A version is chosen in the plan, or in
-        class under the versions; a weight that you take is theirs from now on, wherever the rules let it.
+        What somebody says and what you see come first. Marks of a class hold for all that was trained in it. A step down that you take holds in every
+        class till you take them up or let it go; a version further up is chosen in the plan, or in class under the versions; a weight that you take
+        is theirs from now on, wherever the rules let it.
       </p>
     </div>
   )
