@@ -147,7 +147,7 @@ test('a step down that is taken holds in the class, says why, and can be let go'
   await cell.click()
   const why = page.getByText('The log took them a step down in this movement, to “Half squat, two hands on the chair”.')
   await expect(why).toBeVisible()
-  await page.getByRole('link', { name: 'Who is ready' }).click()
+  await page.goBack()
   await squat.getByRole('button', { name: 'Thora, squat: let it go' }).click()
   await expect(squat).toHaveCount(0)
 })

@@ -154,7 +154,7 @@ export default async function DaySheet() {
               </h2>
               {row.at && (
                 <p>
-                  <Link href={`/classes/${row.id}/series`} className="no-underline hover:underline">
+                  <Link href={`/classes/${row.id}/series`} className="inline-block min-h-7 no-underline hover:underline">
                     {sentence(seriesWords(row.at))}
                   </Link>
                 </p>

@@ -34,7 +34,7 @@ export default async function CueSheetPage({ params, searchParams }: { params: P
             </p>
           )}
         </div>
-        <div className="flex gap-3 print:hidden">
+        <div className="flex flex-wrap gap-3 print:hidden">
           <PrintButton />
           <Link className="quiet" href={`/classes/${id}/cards?day=${day}`}>
             As cards
