@@ -117,6 +117,9 @@ export function secondsOf(chosen: readonly Chosen[], { placeSeconds }: Frame): n
   return own + visits
 }
 
+/** The grid of what a class is planned in, s. */
+const GRID = 5
+
 /** Movements that may not be shared with a class that was proposed before, so that proposals differ. */
 export interface Before {
   movements: readonly string[]
@@ -130,6 +133,8 @@ export interface Built {
   chosen: (Omit<Chosen, 'extra'> | undefined)[]
   /** column of the extra seconds of a way's column, in minutes */
   extras: ReadonlyMap<number, number>
+  /** s that warm-up and cool-down last at least */
+  least: { part: Part; seconds: number; countOf: (way: Way) => number }[]
 }
 
 /**
@@ -211,16 +216,15 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
     ...terms(({ way, part: own }) => (own === part ? seconds(way) / MINUTE : 0)),
     ...longer(({ part: own }) => Number(own === part)),
   ]
-  writer.row(
-    'warm-up',
-    inPart('warm-up', ({ workSeconds }) => workSeconds),
-    { lower: frame.warmUpSeconds / MINUTE, wish: 'warm-up' },
-  )
-  writer.row(
-    'cool-down',
-    inPart('cool-down', ({ quietSeconds }) => quietSeconds),
-    { lower: frame.coolDownSeconds / MINUTE, wish: 'cool-down' },
-  )
+  const least: Built['least'] = [
+    { part: 'warm-up', seconds: frame.warmUpSeconds, countOf: ({ workSeconds }) => workSeconds },
+    { part: 'cool-down', seconds: frame.coolDownSeconds, countOf: ({ quietSeconds }) => quietSeconds },
+  ]
+  for (const { part, seconds, countOf } of least) {
+    // longer work is rounded down to the grid afterwards: with a step of it to spare the part can be made whole again within its time
+    const spare = stretchable.some((one) => one.part === part) ? GRID : 0
+    writer.row(part, inPart(part, countOf), { lower: (seconds + spare) / MINUTE, wish: part })
+  }
   writer.row('minutes', time, { lower: frame.from / MINUTE, upper: frame.until / MINUTE, wish: 'minutes' })
   // main part and cool-down share a visit to the floor when the one ends there and the other begins there
   const [main, coolDown] = [floor.get('main'), floor.get('cool-down')]
@@ -277,15 +281,28 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
     const column = writer.column(`serves ${use}`, SERVES_WORTH, 2, false)
     writer.row(`serves ${use}`, [[column, 1], ...served], { upper: 0 })
   }
-  return { model: { columns: writer.columns, rows: writer.rows }, chosen, extras }
+  return { model: { columns: writer.columns, rows: writer.rows }, chosen, extras, least }
 }
 
-/** The grid of what a class is planned in, s. */
-const GRID = 5
-/** The class of a solution; longer work in whole five seconds, rounded down. */
-export const chosenIn = ({ chosen, extras }: Built, x: ArrayLike<number>): Chosen[] =>
-  chosen.flatMap((one, column) => {
+/**
+ * The class of a solution; longer work in whole five seconds, rounded down, and where warm-up or cool-down would be too short by that, what lost most
+ * is rounded up instead.
+ */
+export function chosenIn({ chosen, extras, least }: Built, x: ArrayLike<number>): Chosen[] {
+  const all = chosen.flatMap((one, column) => {
     if (!one || x[column]! <= 0.5) return []
-    const minutes = extras.has(column) ? x[extras.get(column)!]! : 0
-    return [{ ...one, extra: Math.floor((minutes * MINUTE + 1e-6) / GRID) * GRID }]
+    const seconds = (extras.has(column) ? x[extras.get(column)!]! : 0) * MINUTE
+    const extra = Math.floor((seconds + 1e-6) / GRID) * GRID
+    return [{ ...one, extra, lost: seconds - extra }]
   })
+  for (const { part, seconds, countOf } of least) {
+    const here = all.filter((one) => one.part === part && one.lost > 1e-6 && one.extra + GRID <= one.way.mostExtra).sort((a, b) => b.lost - a.lost)
+    let have = sum(all, (one) => (one.part === part ? countOf(one.way) + one.extra : 0))
+    for (const one of here) {
+      if (have >= seconds) break
+      one.extra += GRID
+      have += GRID
+    }
+  }
+  return all.map(({ lost: _lost, ...one }) => one)
+}

@@ -1,5 +1,6 @@
 import { useLayoutEffect, useRef } from 'react'
 import { list, sentence } from '../shell/list'
+import { LeadPeople } from './LeadPeople'
 import { farWords } from './leadWords'
 import type { Lead } from './useLead'
 import type { OnNow } from './useOnNow'
@@ -12,11 +13,10 @@ const SIZES_VW = [2.85, 2.7, 2.5, 2.3, 2.1, 1.9]
 
 /** What is on in words that are read across the room: what to say, what most do, and by name who does otherwise. Figures give way to it. */
 export function LeadFar({ lead, on }: { lead: Lead; on: OnNow }) {
-  const { pack, view } = lead
-  const { item, tracks, resting, next } = on
+  const { pack } = lead
+  const { item, tracks, next } = on
   const about = tracks[0] && pack.variants[tracks[0].variant]
   const { most, others } = farWords(tracks, (variant) => pack.variants[variant]?.name ?? variant)
-  const watching = Object.keys(view.closed).flatMap((person) => pack.people.filter(({ id }) => id === person).map(({ name }) => name))
   const box = useRef<HTMLDivElement>(null)
   useLayoutEffect(() => {
     const settle = () => {
@@ -51,17 +51,8 @@ export function LeadFar({ lead, on }: { lead: Lead; on: OnNow }) {
             <b>{list(names)}</b>: {words}
           </li>
         ))}
-        {resting.length > 0 && (
-          <li>
-            <b>{list(resting)}</b>: rest and breathe
-          </li>
-        )}
-        {watching.length > 0 && (
-          <li>
-            <b>{list(watching)}</b>: watching today
-          </li>
-        )}
       </ul>
+      <LeadPeople lead={lead} on={on} far />
       {next && <p className="mt-auto text-soft">{sentence(`then ${next.movement.toLowerCase()}`)}</p>}
     </div>
   )

@@ -6,7 +6,7 @@ import type { Lead } from './useLead'
 import type { OnNow } from './useOnNow'
 
 /** Who rests, who leaves something out, who watches and why, which side is still owed, and who of two counts. */
-export function LeadPeople({ lead, on }: { lead: Lead; on: OnNow }) {
+export function LeadPeople({ lead, on, far = false }: { lead: Lead; on: OnNow; far?: boolean }) {
   const { state, now, pack, view, tap } = lead
   const { segment, item, tracks, resting } = on
   const [asked, setAsked] = useState<string>()
@@ -27,7 +27,7 @@ export function LeadPeople({ lead, on }: { lead: Lead; on: OnNow }) {
     return names.length > 0 ? [`${pack.variants[variant]?.name ?? ''} is not for ${list(names)}`] : []
   })
   return (
-    <div className="text-[clamp(1.1rem,1.5vw,2rem)]">
+    <div className={far ? '' : 'text-[clamp(1.1rem,1.5vw,2rem)]'}>
       {notFor.length > 0 && <p className="text-effort">{notFor.join('. ')}</p>}
       {resting.length > 0 && <p>Resting and breathing: {list(resting)}</p>}
       {segment?.set !== undefined && segment.set % 2 === 0 && everySecond.length > 0 && <p>Resting in this set: {list(everySecond)}</p>}
@@ -49,7 +49,7 @@ export function LeadPeople({ lead, on }: { lead: Lead; on: OnNow }) {
             <button
               key={person}
               type="button"
-              className="quiet min-h-11"
+              className={`quiet ${far ? '!text-[1em]' : 'min-h-11'}`}
               aria-expanded={asked === person}
               onClick={() => setAsked(asked === person ? undefined : person)}
             >

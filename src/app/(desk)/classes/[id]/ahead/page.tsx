@@ -7,9 +7,9 @@ import { calledOf } from '@/server/roster'
 import { conditionName } from '@/server/ruleBase'
 import { today } from '@/server/studio'
 import { TurnLine } from '@/ui/progress/TurnLine'
+import { ClassHead } from '@/ui/shell/ClassHead'
 import { shortDay } from '@/ui/shell/days'
 import { list } from '@/ui/shell/list'
-import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'The weeks ahead' }
@@ -35,21 +35,12 @@ export default async function AheadPage({ params }: { params: Promise<{ id: stri
   const on = (day: Day) => (turns ?? []).filter((turn) => turn.day === day)
   return (
     <div className="flex flex-col gap-5">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <h1>{stored.plan.title}: the weeks ahead</h1>
-          <p className="mt-1 max-w-prose text-soft">
-            The plan as it stands, judged for everybody on each of its days in the next {AHEAD_WEEKS} weeks. Only the calendar moves: it is taken that
-            all come every time, that health questions are answered again when they are due, and as before, and that nothing else is said.
-          </p>
-        </div>
-        <div className="flex gap-3 print:hidden">
-          <Link href={`/classes/${id}`} className="quiet">
-            To the class
-          </Link>
-          <PrintButton />
-        </div>
-      </div>
+      <ClassHead classId={id} title={`${stored.plan.title}: the weeks ahead`} prints>
+        <p className="mt-1 max-w-prose text-soft">
+          The plan as it stands, judged for everybody on each of its days in the next {AHEAD_WEEKS} weeks. Only the calendar moves: it is taken that
+          all come every time, that health questions are answered again when they are due, and as before, and that nothing else is said.
+        </p>
+      </ClassHead>
       {days.length < 2 && <p>There are no two days to compare yet: give the class a weekday, or days of its own.</p>}
       {turns === null && <p className="border-l-4 border-effort pl-3">This plan cannot be judged. Open it and change what is named there.</p>}
       {turns !== null && days.length > 1 && (

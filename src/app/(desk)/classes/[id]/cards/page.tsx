@@ -1,12 +1,11 @@
-import Link from 'next/link'
 import { describePicture, pictureOf } from '@/core/movement'
 import { itemsOf } from '@/core/plan'
 import { cueSheetOf } from '@/server/cueSheet'
 import { getClass } from '@/server/repositories/classes'
 import { FigureDrawing } from '@/ui/figure/FigureDrawing'
 import { seriesWords } from '@/ui/series/seriesWords'
+import { ClassHead } from '@/ui/shell/ClassHead'
 import { dayWords } from '@/ui/shell/days'
-import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Cue cards' }
@@ -19,20 +18,13 @@ export default async function CueCardsPage({ params, searchParams }: { params: P
   const cards = lines.filter(({ version }) => version !== '')
   return (
     <>
-      <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-2 print:hidden">
-        <div>
-          <h1>{plan.title}: cue cards</h1>
+      <div className="mb-4 print:hidden">
+        <ClassHead classId={id} title={`${plan.title}: cue cards`} prints>
           <p className="text-soft">
             {dayWords(day)}
             {at && ` · ${seriesWords(at)}`} · {cards.length} cards, eight on a page, to be cut along the lines
           </p>
-        </div>
-        <div className="flex gap-3">
-          <Link href={`/classes/${id}`} className="quiet">
-            To the class
-          </Link>
-          <PrintButton />
-        </div>
+        </ClassHead>
       </div>
       <ol className="grid gap-4 md:grid-cols-2 print:grid-cols-2 print:gap-0">
         {cards.map((line, index) => {

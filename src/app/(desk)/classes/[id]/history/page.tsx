@@ -10,6 +10,7 @@ import { today } from '@/server/studio'
 import { QUALITY_WORDS } from '@/ui/design/coverageWords'
 import { Charted } from '@/ui/history/Charted'
 import { CHIP_WORDS, PACE_WORDS } from '@/ui/log/logWords'
+import { ClassHead } from '@/ui/shell/ClassHead'
 import { dayAndMonth, shortDay } from '@/ui/shell/days'
 import { list } from '@/ui/shell/list'
 import { named } from '../../../../named'
@@ -29,20 +30,17 @@ export default async function ClassHistoryPage({ params }: { params: Promise<{ i
   const late = took.filter((seconds) => seconds > promised + 60).length
   return (
     <div className="flex flex-col gap-7">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <h1>{stored.plan.title}: the weeks behind</h1>
-          <p>{led.length === 0 ? 'Not led yet.' : `Led ${led.length === 1 ? 'once' : `${led.length} times`}.`}</p>
-        </div>
-        <div className="flex gap-3 print:hidden">
-          <Link href={`/classes/${id}`} className="quiet">
-            To the class
-          </Link>
+      <ClassHead
+        classId={id}
+        title={`${stored.plan.title}: the weeks behind`}
+        actions={
           <a href={`/api/classes/${id}/history`} className="quiet" download>
             As a spreadsheet
           </a>
-        </div>
-      </div>
+        }
+      >
+        <p>{led.length === 0 ? 'Not led yet.' : `Led ${led.length === 1 ? 'once' : `${led.length} times`}.`}</p>
+      </ClassHead>
       {led.length > 0 && <Lately {...lately} />}
       {led.length > 0 && (
         <>

@@ -1,4 +1,3 @@
-import Link from 'next/link'
 import { meetings } from '@/core/plan'
 import { numbersOf } from '@/core/vocabulary'
 import { cueSheetOf } from '@/server/cueSheet'
@@ -7,9 +6,9 @@ import { planDays } from '@/server/repositories/planning'
 import { callNames } from '@/server/roster'
 import { kitListWords } from '@/ui/design/kitListWords'
 import { seriesWords } from '@/ui/series/seriesWords'
+import { ClassHead } from '@/ui/shell/ClassHead'
 import { dayAndMonth, dayWords } from '@/ui/shell/days'
 import { sentence } from '@/ui/shell/list'
-import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Room list' }
@@ -29,22 +28,13 @@ export default async function RoomListPage({ params, searchParams }: { params: P
   const { emergency } = numbersOf(studio.settings)
   return (
     <article className="flex flex-col gap-5 print:gap-2 print:text-[10.5pt]">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <h1>{plan.title}</h1>
-          <p className="text-soft">
-            {dayWords(day)}
-            {stored.startTime ? `, ${stored.startTime}` : ''} · {house} · {instructor}
-          </p>
-          {at && <p>{sentence(seriesWords(at))}</p>}
-        </div>
-        <div className="flex gap-3 print:hidden">
-          <Link href={`/classes/${id}`} className="quiet">
-            To the class
-          </Link>
-          <PrintButton />
-        </div>
-      </div>
+      <ClassHead classId={id} title={plan.title} prints>
+        <p className="text-soft">
+          {dayWords(day)}
+          {stored.startTime ? `, ${stored.startTime}` : ''} · {house} · {instructor}
+        </p>
+        {at && <p>{sentence(seriesWords(at))}</p>}
+      </ClassHead>
       {names.length === 0 ? (
         <p>Nobody is on the list yet.</p>
       ) : (

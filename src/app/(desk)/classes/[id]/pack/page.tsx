@@ -11,9 +11,9 @@ import { calledOf } from '@/server/roster'
 import { kitListWords } from '@/ui/design/kitListWords'
 import { ownRestWords } from '@/ui/fit/ownRestWords'
 import { seriesWords } from '@/ui/series/seriesWords'
+import { ClassHead } from '@/ui/shell/ClassHead'
 import { dayWords } from '@/ui/shell/days'
 import { grouped, list, sentence } from '@/ui/shell/list'
-import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'For a stand-in' }
@@ -58,26 +58,23 @@ export default async function PackPage({ params, searchParams }: Props) {
   ].filter(([, words]) => words !== '')
   return (
     <article className="flex flex-col gap-5 print:gap-2 print:text-[9pt] print:leading-snug">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <h1>{plan.title}, for whoever stands in</h1>
-          <p className="text-soft">
-            {dayWords(day)}
-            {stored.startTime ? `, ${stored.startTime}` : ''} · {clock(model.timeline.totalSeconds)} of {plan.promisedMinutes}:00 ·{' '}
-            {at && `${seriesWords(at)} · `}
-            {roster.length} {roster.length === 1 ? 'person' : 'people'} · in place of {instructor}
-          </p>
-        </div>
-        <div className="flex flex-wrap gap-3 print:hidden">
+      <ClassHead
+        classId={id}
+        title={`${plan.title}, for whoever stands in`}
+        prints
+        actions={
           <Link href={`/classes/${id}/pack?day=${day}${withNames ? '&names=no' : ''}`} className="quiet">
             {withNames ? 'Without names' : 'With names'}
           </Link>
-          <Link href={`/classes/${id}`} className="quiet">
-            To the class
-          </Link>
-          <PrintButton />
-        </div>
-      </div>
+        }
+      >
+        <p className="text-soft">
+          {dayWords(day)}
+          {stored.startTime ? `, ${stored.startTime}` : ''} · {clock(model.timeline.totalSeconds)} of {plan.promisedMinutes}:00 ·{' '}
+          {at && `${seriesWords(at)} · `}
+          {roster.length} {roster.length === 1 ? 'person' : 'people'} · in place of {instructor}
+        </p>
+      </ClassHead>
       <dl className="grid gap-x-6 gap-y-1 sm:grid-cols-2 print:grid-cols-2">
         {place.map(([term, words]) => (
           <div key={term}>

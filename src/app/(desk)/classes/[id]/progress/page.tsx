@@ -8,6 +8,7 @@ import { shownDay } from '@/server/studio'
 import { LetGo } from '@/ui/progress/LetGo'
 import { type OfferedStep, ProgressAnswer } from '@/ui/progress/ProgressAnswer'
 import { becauseWords, stepWords } from '@/ui/progress/progressWords'
+import { ClassHead } from '@/ui/shell/ClassHead'
 import { dateWords, dayWords } from '@/ui/shell/days'
 import { list, sentence } from '@/ui/shell/list'
 import { named } from '../../../../named'
@@ -31,18 +32,12 @@ export default async function ProgressPage({ params }: { params: Promise<{ id: s
   const nameOf = (variant: string) => shelf.catalogue.byId.get(variant)?.variant.name ?? variant
   return (
     <div className="flex flex-col gap-7">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <h1>{stored.plan.title}: who is ready</h1>
-          <p className="mt-1 max-w-prose text-soft">
-            From what was logged in the last twelve weeks, for {dayWords(day)}. Each step is judged by the rules for that day; nothing moves until you
-            say so.
-          </p>
-        </div>
-        <Link href={`/classes/${id}`} className="quiet">
-          To the class
-        </Link>
-      </div>
+      <ClassHead classId={id} title={`${stored.plan.title}: who is ready`}>
+        <p className="mt-1 max-w-prose text-soft">
+          From what was logged in the last twelve weeks, for {dayWords(day)}. Each step is judged by the rules for that day; nothing moves until you
+          say so.
+        </p>
+      </ClassHead>
       {proposed.length === 0 && <p>Nobody on the list has done a movement of this plan lately.</p>}
       {(['down', 'ask', 'up'] as const).map((verdict) => {
         const all = of(verdict)

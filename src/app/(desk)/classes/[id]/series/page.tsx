@@ -11,9 +11,9 @@ import { TurnLine } from '@/ui/progress/TurnLine'
 import { HeldButton } from '@/ui/series/HeldButton'
 import { SeriesForm, type TurnPlan } from '@/ui/series/SeriesForm'
 import { faultWords } from '@/ui/series/seriesWords'
+import { ClassHead } from '@/ui/shell/ClassHead'
 import { shortDay } from '@/ui/shell/days'
 import { list } from '@/ui/shell/list'
-import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Series' }
@@ -35,22 +35,13 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
   const next = sessions.find(({ place }) => place.day >= now)
   return (
     <div className="flex flex-col gap-5">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <h1>{stored.plan.title}: series</h1>
-          <p className="mt-1 max-w-prose text-soft">
-            {sessions.length > 0
-              ? `${sessions.length} sessions from ${shortDay(sessions[0]!.place.day)} to ${shortDay(sessions.at(-1)!.place.day)}.`
-              : 'Plans that take turns over weeks. Keep versions of the plan under names on the class page, and give each its turn here.'}
-          </p>
-        </div>
-        <div className="flex gap-3 print:hidden">
-          <Link href={`/classes/${id}`} className="quiet">
-            To the class
-          </Link>
-          <PrintButton />
-        </div>
-      </div>
+      <ClassHead classId={id} title={`${stored.plan.title}: series`} prints>
+        <p className="mt-1 max-w-prose text-soft">
+          {sessions.length > 0
+            ? `${sessions.length} sessions from ${shortDay(sessions[0]!.place.day)} to ${shortDay(sessions.at(-1)!.place.day)}.`
+            : 'Plans that take turns over weeks. Keep versions of the plan under names on the class page, and give each its turn here.'}
+        </p>
+      </ClassHead>
       {series !== null && sessions.length === 0 && (
         <p className="border-l-4 border-effort pl-3">It has no day in these weeks: give the class a weekday, or days of its own.</p>
       )}
