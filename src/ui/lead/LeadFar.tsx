@@ -32,7 +32,7 @@ export function LeadFar({ lead, on }: { lead: Lead; on: OnNow }) {
     return () => window.removeEventListener('resize', settle)
   })
   return (
-    <div ref={box} className="flex min-w-0 flex-col gap-[0.25em] overflow-y-auto pb-2 leading-[1.2]" data-testid="far">
+    <div ref={box} className="flex min-w-0 flex-col gap-[0.12em] overflow-y-auto pb-1.5 leading-[1.17]" data-testid="far">
       <h2 className="text-[1.25em] leading-[1.1]">{item?.movement ?? 'A pause'}</h2>
       <ul>
         {about?.cues.slice(0, 2).map((cue) => (

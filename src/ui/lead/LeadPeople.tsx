@@ -49,7 +49,7 @@ export function LeadPeople({ lead, on, far = false }: { lead: Lead; on: OnNow; f
             <button
               key={person}
               type="button"
-              className={`quiet ${far ? '!text-[1em]' : 'min-h-11'}`}
+              className={far ? 'font-semibold underline decoration-line underline-offset-4' : 'quiet min-h-11'}
               aria-expanded={asked === person}
               onClick={() => setAsked(asked === person ? undefined : person)}
             >
