@@ -9,7 +9,7 @@ import type { Database } from './db/connection'
 import { experienceOf, movementsIn } from './experience'
 import type { Shelf } from './judging'
 import { listClasses, rosters, type StoredClass } from './repositories/classes'
-import { listClients, type StoredClient } from './repositories/clients'
+import type { StoredClient } from './repositories/clients'
 import { groupHistory } from './repositories/history'
 import { type OnDay, planDays } from './repositories/planning'
 import type { Studio } from './repositories/studios'
@@ -24,7 +24,7 @@ export interface SeriesSession {
   /** as it is forecast, without the rests that people need; null where the plan cannot be used */
   seconds: number | null
   promisedMinutes: number
-  /** movements that the group has not met by then, by name */
+  /** movements that the group has not met by then, by id */
   fresh: string[]
   faults: SpacingFault[]
   turns: Turn[]
@@ -47,23 +47,25 @@ export interface SeriesAhead {
   judged: boolean
 }
 
-const nameOf = (catalogue: Catalogue) => {
-  const names = new Map(catalogue.entries.map(({ movement }) => [movement.id, movement.name]))
-  return (id: string) => names.get(id) ?? id
-}
-
 /** What others of the classes that somebody is in work hard on the days of a series: a class that is in a series of its own by its own days. */
-async function alsoOf(db: Database, studio: Studio, shelf: Shelf, own: StoredClass, from: Day, to: Day): Promise<Map<string, HardWork[]>> {
-  const [classes, people] = await Promise.all([listClasses(db, studio.id), listClients(db, studio.id)])
-  const members = await rosters(db, studio.id, people)
+async function alsoOf(
+  db: Database,
+  studio: Studio,
+  shelf: Shelf,
+  { stored: own, roster }: { stored: StoredClass; roster: readonly StoredClient[] },
+  from: Day,
+  to: Day,
+): Promise<Map<string, HardWork[]>> {
+  const [classes, members] = await Promise.all([listClasses(db, studio.id), rosters(db, studio.id, roster)])
   const found = new Map<string, HardWork[]>()
   for (const other of classes) {
-    if (other.id === own.id) continue
+    const both = members.get(other.id) ?? []
+    if (other.id === own.id || both.length === 0) continue
     const { on } = await planDays(db, studio.id, other)
     const work = meetings(other, studio.settings.closed, from, DAYS_LOOKED_AT)
       .filter((day) => day <= to)
       .map((day) => hardWork(on(day).plan, shelf.catalogue, { day, title: other.plan.title }))
-    for (const { id } of members.get(other.id) ?? []) found.set(id, [...(found.get(id) ?? []), ...work])
+    for (const { id } of both) found.set(id, [...(found.get(id) ?? []), ...work])
   }
   return found
 }
@@ -85,7 +87,7 @@ export async function seriesAhead(
   const [{ pace, knows }, people, also, { turns }, history] = await Promise.all([
     experienceOf(db, studio, { classId: stored.id, size: roster.length, day: first }),
     peopleOn(db, studio.id, roster, first < today ? today : first, stored.id),
-    alsoOf(db, studio, shelf, stored, first, last),
+    alsoOf(db, studio, shelf, { stored, roster }, first, last),
     weeksAhead(db, studio, shelf, { stored, roster }, today),
     groupHistory(
       db,
@@ -106,7 +108,6 @@ export async function seriesAhead(
       also: also.get(id) ?? [],
     })),
   )
-  const name = nameOf(catalogue)
   const lengths = new Map<OnDay['plan'], number | null>()
   const secondsOf = (plan: OnDay['plan']): number | null => {
     const before = lengths.get(plan)
@@ -125,7 +126,7 @@ export async function seriesAhead(
       lost: lost !== undefined,
       seconds: secondsOf(plan),
       promisedMinutes: plan.promisedMinutes,
-      fresh: met[index]!.fresh.map(name),
+      fresh: met[index]!.fresh,
       faults: faults.filter(({ day }) => day === place.day),
       turns: (turns ?? []).filter(({ day }) => day === place.day),
     }

@@ -26,13 +26,6 @@ export const measuredSchema = z
   .refine(({ kind, value }) => kind !== 'chair-rises' || Number.isInteger(value), { path: ['value'], message: 'expected whole rises' })
 export type Measured = z.output<typeof measuredSchema>
 
-/** The latest value of a measure, of one side where it has sides. */
-const latest = (all: readonly Measured[], kind: Measure, side?: Measured['side']): number | undefined =>
-  all
-    .filter((one) => one.kind === kind && one.side === side)
-    .toSorted((a, b) => a.on.localeCompare(b.on))
-    .at(-1)?.value
-
 interface Measurable {
   measured: readonly Measured[]
   capability: { singleLegSec?: number | undefined; chairRises30s?: number | undefined; getUpAndGoSec?: number | undefined }
@@ -50,12 +43,8 @@ export function withMeasured<R extends Measurable>(record: R, measured: readonly
   const all = [...record.measured.filter((before) => !added.some((one) => isSame(one, before))), ...added].toSorted((a, b) =>
     a.on.localeCompare(b.on),
   )
-  const [rises, left, right, go] = [
-    latest(all, 'chair-rises'),
-    latest(all, 'one-leg', 'left'),
-    latest(all, 'one-leg', 'right'),
-    latest(all, 'get-up-and-go'),
-  ]
+  const latest = (kind: Measure, side?: Measured['side']) => all.findLast((one) => one.kind === kind && one.side === side)?.value
+  const [rises, left, right, go] = [latest('chair-rises'), latest('one-leg', 'left'), latest('one-leg', 'right'), latest('get-up-and-go')]
   const { singleLegSec } = record.capability
   const legs = [left, right].flatMap((one) => (one === undefined ? [] : [one]))
   const weaker =

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { HARD_RPE } from '../compose'
 import { qualityOf } from '../coverage'
 import type { Catalogue, Muscle } from '../movement'
 import { type Closed, itemsOf, meetings, type PlanDraft, partOf, type Schedule } from '../plan'
@@ -118,8 +119,6 @@ export function seriesPlan({ turns }: Series, { turn, gentler }: SeriesDay, plan
   return plan && gentler ? gentlerWeek(plan) : plan
 }
 
-/** At this effort strength is hard for the spacing of days, 0 to 10 (rule base 5.1: strength is trained at 5 to 6). */
-const HARD_RPE = 5
 /** A session counts as hard by its hardest item, 0 to 10 (rule base 5.4). */
 const HARD_SESSION_RPE = 6
 /** Days between hard work for the same muscles: 48 hours; 72 for those over 80, frail or sore (rule base 5.4). */

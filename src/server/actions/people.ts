@@ -138,6 +138,18 @@ export async function overrule(input: unknown): Promise<Outcome<object>> {
   })
 }
 
+/** Changes part of a record as it is at this moment. @param change nothing = it is so already */
+async function changeRecord(clientId: string, change: (record: ClientRecord) => ClientRecord | undefined): Promise<void> {
+  const { db, studio } = await here()
+  await db.transaction(async (tx) => {
+    const { record, revision } = await getClient(tx, studio.id, clientId)
+    const changed = change(record)
+    if (changed) await saveClient(tx, studio.id, clientId, revision, clientSchema.parse(changed))
+  })
+}
+const withoutMovement = <T extends { movement: string }>(all: readonly T[], ...gone: readonly string[]): T[] =>
+  all.filter(({ movement }) => !gone.includes(movement))
+
 const ownLoadInput = z.strictObject({
   clientId: idSchema,
   movement: z.string().min(1).max(60),
@@ -152,11 +164,9 @@ export async function keepOwnLoad(input: unknown): Promise<Outcome<object>> {
     const { catalogue } = await studioLibrary(db, studio.id)
     if (!catalogue.movements.some(({ id }) => id === movement))
       throw new InvalidError([{ path: '$.movement', message: `the library has no movement "${movement}"` }])
-    await db.transaction(async (tx) => {
-      const { record, revision } = await getClient(tx, studio.id, clientId)
-      const others = record.ownLoads.filter((one) => one.movement !== movement)
-      const ownLoads = kg === null ? others : [...others, { movement, kg, on: today(studio) }]
-      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, ownLoads }))
+    await changeRecord(clientId, (record) => {
+      const others = withoutMovement(record.ownLoads, movement)
+      return { ...record, ownLoads: kg === null ? others : [...others, { movement, kg, on: today(studio) }] }
     })
     return {}
   })
@@ -183,20 +193,26 @@ export async function answerProgress(input: unknown): Promise<Outcome<object>> {
       throw new InvalidError([{ path: `$.steps[${unknown}].movement`, message: `the library has no movement "${steps[unknown]!.movement}"` }])
     const on = today(studio)
     const lifted = said.answer === 'taken' ? steps.flatMap(({ movement, kg }) => (kg === undefined ? [] : [{ movement, kg, on }])) : []
-    await db.transaction(async (tx) => {
-      const { record, revision } = await getClient(tx, studio.id, clientId)
-      const without = <T extends { movement: string }>(all: readonly T[], gone: readonly { movement: string }[]) =>
-        all.filter(({ movement }) => !gone.some((one) => one.movement === movement))
-      const ownLoads = [...without(record.ownLoads, lifted), ...lifted]
-      const progress = [...without(record.progress, steps), ...steps.map((step) => ({ ...said, ...step, on }))]
+    await changeRecord(clientId, (record) => {
       // who was taken down stays there; taken up from there, they stay at the next step
       const steppedTo = steps.flatMap(({ movement, variant }) =>
         said.answer === 'taken' && variant !== undefined && (said.verdict === 'down' || record.notAbove.some((one) => one.movement === movement))
           ? [{ movement, variant, on }]
           : [],
       )
-      const notAbove = [...without(record.notAbove, steppedTo), ...steppedTo]
-      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, ownLoads, progress, notAbove }))
+      const inPlaceOf = <T extends { movement: string }>(all: readonly T[], next: readonly T[]): T[] => [
+        ...withoutMovement(all, ...next.map(({ movement }) => movement)),
+        ...next,
+      ]
+      return {
+        ...record,
+        ownLoads: inPlaceOf(record.ownLoads, lifted),
+        progress: inPlaceOf(
+          record.progress,
+          steps.map((step) => ({ ...said, ...step, on })),
+        ),
+        notAbove: inPlaceOf(record.notAbove, steppedTo),
+      }
     })
     return {}
   })
@@ -208,11 +224,9 @@ const letGoInput = z.strictObject({ clientId: idSchema, movement: z.string().min
 /** Somebody who was taken down in a movement may take whatever the rules let them again. */
 export async function letGoStep(input: unknown): Promise<Outcome<object>> {
   const outcome = await answer(letGoInput, input, async ({ clientId, movement }) => {
-    const { db, studio } = await here()
-    await db.transaction(async (tx) => {
-      const { record, revision } = await getClient(tx, studio.id, clientId)
-      const notAbove = record.notAbove.filter((one) => one.movement !== movement)
-      if (notAbove.length < record.notAbove.length) await saveClient(tx, studio.id, clientId, revision, clientSchema.parse({ ...record, notAbove }))
+    await changeRecord(clientId, (record) => {
+      const notAbove = withoutMovement(record.notAbove, movement)
+      return notAbove.length < record.notAbove.length ? { ...record, notAbove } : undefined
     })
     return {}
   })
@@ -224,14 +238,10 @@ const measuredInput = z.strictObject({ clientId: idSchema, measured: z.array(mea
 /** Keeps what was measured of somebody: the latest of each is what they are judged by. */
 export async function keepMeasured(input: unknown): Promise<Outcome<object>> {
   const outcome = await answer(measuredInput, input, async ({ clientId, measured }) => {
-    const { db, studio } = await here()
-    const now = today(studio)
+    const now = today((await here()).studio)
     const late = measured.findIndex(({ on }) => on > now)
     if (late >= 0) throw new InvalidError([{ path: `$.measured[${late}].on`, message: 'expected a day that has been' }])
-    await db.transaction(async (tx) => {
-      const { record, revision } = await getClient(tx, studio.id, clientId)
-      await saveClient(tx, studio.id, clientId, revision, clientSchema.parse(withMeasured(record, measured)))
-    })
+    await changeRecord(clientId, (record) => withMeasured(record, measured))
     return {}
   })
   if (outcome.ok) refresh()

@@ -69,7 +69,7 @@ export async function getClass(db: Database, studioId: string, id: string): Prom
 export async function addClass(
   db: Database,
   studioId: string,
-  row: Pick<StoredClass, 'id' | 'plan' | 'weekday' | 'startTime'> & Partial<Pick<StoredClass, 'calendar' | 'series'>>,
+  row: Pick<StoredClass, 'id' | 'plan' | 'weekday' | 'startTime'> & Partial<Pick<StoredClass, 'calendar'>>,
 ): Promise<void> {
   await db.insert(classes).values({ ...row, studioId })
 }

@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef } from 'react'
+import { useEffect, useLayoutEffect, useRef } from 'react'
 import { list, sentence } from '../shell/list'
 import { LeadPeople } from './LeadPeople'
 import { farWords } from './leadWords'
@@ -11,6 +11,14 @@ import type { OnNow } from './useOnNow'
  */
 const SIZES_VW = [2.85, 2.7, 2.5, 2.3, 2.1, 1.9]
 
+/** The largest letters with which everything is in view. */
+function settle(box: HTMLElement) {
+  for (const size of SIZES_VW) {
+    box.style.fontSize = `max(1.3rem, ${size}vw)`
+    if (box.scrollHeight <= box.clientHeight) return
+  }
+}
+
 /** What is on in words that are read across the room: what to say, what most do, and by name who does otherwise. Figures give way to it. */
 export function LeadFar({ lead, on }: { lead: Lead; on: OnNow }) {
   const { pack } = lead
@@ -18,19 +26,21 @@ export function LeadFar({ lead, on }: { lead: Lead; on: OnNow }) {
   const about = tracks[0] && pack.variants[tracks[0].variant]
   const { most, others } = farWords(tracks, (variant) => pack.variants[variant]?.name ?? variant)
   const box = useRef<HTMLDivElement>(null)
+  const told = useRef<string>(undefined)
+  // the screen is drawn at every tick, and its words are others only now and then
   useLayoutEffect(() => {
-    const settle = () => {
-      const { current } = box
-      if (!current) return
-      for (const size of SIZES_VW) {
-        current.style.fontSize = `max(1.3rem, ${size}vw)`
-        if (current.scrollHeight <= current.clientHeight) return
-      }
-    }
-    settle()
-    window.addEventListener('resize', settle)
-    return () => window.removeEventListener('resize', settle)
+    const { current } = box
+    if (!current || current.textContent === told.current) return
+    told.current = current.textContent
+    settle(current)
   })
+  useEffect(() => {
+    const { current } = box
+    if (!current) return
+    const watched = new ResizeObserver(() => settle(current))
+    watched.observe(current)
+    return () => watched.disconnect()
+  }, [])
   return (
     <div ref={box} className="flex min-w-0 flex-col gap-[0.12em] overflow-y-auto pb-1.5 leading-[1.17]" data-testid="far">
       <h2 className="text-[1.25em] leading-[1.1]">{item?.movement ?? 'A pause'}</h2>

@@ -9,8 +9,9 @@ import { seriesAhead } from '@/server/series'
 import { today } from '@/server/studio'
 import { TurnLine } from '@/ui/progress/TurnLine'
 import { HeldButton } from '@/ui/series/HeldButton'
-import { SeriesForm, type TurnPlan } from '@/ui/series/SeriesForm'
+import { SeriesForm } from '@/ui/series/SeriesForm'
 import { faultWords } from '@/ui/series/seriesWords'
+import type { TurnPlan } from '@/ui/series/TurnRow'
 import { ClassHead } from '@/ui/shell/ClassHead'
 import { shortDay } from '@/ui/shell/days'
 import { list } from '@/ui/shell/list'
@@ -25,9 +26,10 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
   const [roster, shelf, versions] = await Promise.all([rosterOf(db, studio.id, id), studioLibrary(db, studio.id), versionsOf(db, studio.id, id)])
   const { sessions, newcomers, judged } = await seriesAhead(db, studio, shelf, { stored, roster }, now)
   const { series, scheduleRevision } = stored
-  const names = new Map(shelf.catalogue.entries.map(({ movement }) => [movement.id, movement.name]))
+  const names = new Map(shelf.catalogue.movements.map(({ id: movement, name }) => [movement, name]))
+  const nameOf = (movement: string) => names.get(movement) ?? movement
   const movementsOf = (plan: PlanDraft): TurnPlan['movements'] =>
-    [...new Set(itemsOf(plan).flatMap(({ item }) => movementIdOf(item) ?? []))].map((one) => ({ id: one, name: names.get(one) ?? one }))
+    [...new Set(itemsOf(plan).flatMap(({ item }) => movementIdOf(item) ?? []))].map((one) => ({ id: one, name: nameOf(one) }))
   // of a name that was kept twice the newest, which stands first
   const kept = versions.filter(({ name }, at) => versions.findIndex((one) => one.name === name) === at)
   const plans: TurnPlan[] = [{ movements: movementsOf(stored.plan) }, ...kept.map(({ name, plan }) => ({ name, movements: movementsOf(plan) }))]
@@ -103,11 +105,11 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
                 )}
                 {fresh.length > 0 && (
                   <p className={series && fresh.length > series.mostNew ? 'border-l-4 border-effort pl-3' : ''}>
-                    New: {list(fresh)}.
+                    New: {list(fresh.map(nameOf))}.
                     {series && fresh.length > series.mostNew && ` That is ${fresh.length}, and ${series.mostNew} are wished for at most.`}
                   </p>
                 )}
-                {place.homework.length > 0 && <p>At home after it: {list(place.homework.map((one) => names.get(one) ?? one))}.</p>}
+                {place.homework.length > 0 && <p>At home after it: {list(place.homework.map(nameOf))}.</p>}
                 {faults.map((fault) => (
                   <p key={faultWords(fault)} className="border-l-4 border-effort pl-3">
                     {faultWords(fault)}
