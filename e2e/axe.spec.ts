@@ -142,11 +142,7 @@ const SCREENS: Record<string, (page: Page) => Promise<unknown>> = {
   },
   'health form': async (page) => {
     await page.goto('/people')
-    // a click on a row that the list draws again at that moment goes nowhere
-    await expect(async () => {
-      await page.getByRole('link', { name: /^Wilf/ }).click()
-      await expect(page).toHaveURL(/people\/[0-9a-f-]{36}/, { timeout: 5000 })
-    }).toPass()
+    await page.getByRole('link', { name: /^Wilf/ }).click()
     await page.getByRole('link', { name: /^Health questions/ }).click()
     await page.getByRole('button', { name: 'Here, at the class' }).click()
     await expect(page.getByText(/1 of about/)).toBeVisible()

@@ -186,6 +186,16 @@ test('all that is held on a person can be had, and erasing takes everything', as
   expect((await request.get(`/api/people/${id}/export`)).status()).toBe(404)
 })
 
+test('a press on a name is not lost while the list is waking up on a slow device', async ({ page }) => {
+  const devtools = await page.context().newCDPSession(page)
+  await devtools.send('Emulation.setCPUThrottlingRate', { rate: 6 })
+  for (const name of ['Greta', 'Alba', 'Ingrid']) {
+    await page.goto('/people', { waitUntil: 'commit' })
+    await page.getByRole('link', { name }).first().click()
+    await expect(page.getByRole('heading', { level: 1, name: new RegExp(`^${name}`) })).toBeVisible()
+  }
+})
+
 test('people are sorted, filtered, and what is due is said', async ({ page }) => {
   await page.goto('/people')
   await page.getByRole('button', { name: /^To settle/ }).click()

@@ -81,6 +81,40 @@ describe('a class in a calendar file', () => {
     expect(events(unknown)[0]!.startDate.toString()).toBe('2026-11-30T10:00:00')
   })
 
+  test('says of each day where it stands in its series, and of no other day', () => {
+    const sessions = [
+      { day: '2026-11-23', words: 'week 1 of 3' },
+      { day: '2026-11-30', words: 'week 2 of 3, legs' },
+      { day: '2026-12-07', words: 'week 3 of 3, a gentler week' },
+    ]
+    for (const startTime of ['10:00', null])
+      for (const zone of ['Europe/London', 'UTC', 'Europe/Nowhere']) {
+        const all = events(calendarFile([{ ...CLASS, startTime, sessions }], { ...HOUSE, zone }, FROM, NOW))
+        const [series, ...own] = all
+        for (const one of own) series!.relateException(one)
+        const iterator = series!.iterator()
+        const said = Array.from({ length: 3 }, () => {
+          const { item, startDate } = series!.getOccurrenceDetails(iterator.next()!)
+          return `${startDate.toString().slice(0, 16)} ${item.summary}`
+        })
+        const at = startTime === null ? '' : 'T10:00'
+        expect(said).toEqual([
+          `2026-11-30${at} Boathouse chairs: week 2 of 3, legs`,
+          `2026-12-07${at} Boathouse chairs: week 3 of 3, a gentler week`,
+          `2026-12-14${at} Boathouse chairs`,
+        ])
+        expect(own.map((one) => one.component.getFirstProperty('recurrence-id')!.getParameter('tzid'))).toEqual(
+          own.map(() => (zone === 'Europe/London' && startTime !== null ? zone : undefined)),
+        )
+      }
+  })
+
+  test('a class of one day says it in its own title', () => {
+    const one = { ...CLASS, weekday: null, calendar: { dates: ['2026-12-03'], off: [] }, sessions: [{ day: '2026-12-03', words: 'week 2 of 2' }] }
+    const all = events(calendarFile([one], HOUSE, FROM, NOW))
+    expect(all.map(({ summary }) => summary)).toEqual(['Boathouse chairs: week 2 of 2'])
+  })
+
   test('says where, warns an hour before, and keeps commas, lines and long titles', () => {
     const title = `Chairs, and; more\nof them ${'long '.repeat(30)}`.trim()
     const text = calendarFile([{ ...CLASS, title }], HOUSE, FROM, NOW)

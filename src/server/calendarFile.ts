@@ -10,6 +10,8 @@ export interface CalendarClass extends Schedule {
   /** HH:MM; null = a whole day */
   startTime: string | null
   minutes: number
+  /** what is said of single days beside the title: where each stands in its series */
+  sessions?: readonly { day: Day; words: string }[]
 }
 
 interface House {
@@ -58,9 +60,36 @@ export function calendarFile(classes: readonly CalendarClass[], house: House, fr
   if (zone) calendar.addSubcomponent(ICAL.Component.fromString(zone))
   for (const one of classes) {
     const event = eventOf(one, house, zone !== undefined, from, now)
-    if (event) calendar.addSubcomponent(event)
+    if (!event) continue
+    calendar.addSubcomponent(event)
+    for (const session of sessionsOf(one, event, from)) calendar.addSubcomponent(session)
   }
   return calendar.toString()
+}
+
+/**
+ * Days of a class of which something of their own is said: the same event with another title on that day (RFC 5545, 3.8.4.4). A reader that does not
+ * know such days shows the class without it.
+ */
+function sessionsOf({ title, sessions = [] }: CalendarClass, event: ICAL.Component, from: Day): ICAL.Component[] {
+  const repeats = event.hasProperty('rrule') || event.hasProperty('rdate')
+  return sessions
+    .filter(({ day }) => day >= from)
+    .flatMap(({ day, words }) => {
+      const own = repeats ? ICAL.Component.fromString(event.toString()) : event
+      own.updatePropertyWithValue('summary', `${title}: ${words}`)
+      if (!repeats) return []
+      for (const name of ['rrule', 'rdate', 'exdate']) own.removeAllProperties(name)
+      const start = own.getFirstProperty('dtstart')!
+      const time = (start.getFirstValue() as ICAL.Time).clone()
+      const [year, month, date] = day.split('-').map(Number)
+      time.fromData({ ...time.toJSON(), year: year!, month: month!, day: date! }, time.zone)
+      start.setValue(time)
+      const zone = start.getFirstParameter('tzid')
+      const which = own.addPropertyWithValue('recurrence-id', time)
+      if (zone) which.setParameter('tzid', zone)
+      return [own]
+    })
 }
 
 /**

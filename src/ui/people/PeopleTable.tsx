@@ -23,7 +23,10 @@ const COMPARE: Record<Column, (a: PeopleRow, b: PeopleRow) => number> = {
 /** A row with two lines, pixels; each is measured when it is drawn. */
 const ROW_PX = 66
 
-/** So many are drawn at once, and found by the browser’s own search too. */
+/**
+ * So many are drawn as they are, and found by the browser's own search too: a list that measures itself after it
+ * has woken up draws its rows once more, and a press in that moment goes nowhere.
+ */
 const ALL_DRAWN = 150
 
 /** How far down the page the list begins, pixels. */
@@ -45,18 +48,6 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
         (!onlyDue || row.due.length > 0) && wanted.every((word) => `${row.name} ${row.conditions} ${row.due.join(' ')}`.toLowerCase().includes(word)),
     )
     .sort((a, b) => COMPARE[sort.by](a, b) * (sort.down ? -1 : 1))
-  const list = useRef<HTMLDivElement>(null)
-  const rowsFrom = useTop(list)
-  const virtual = useWindowVirtualizer({
-    count: shown.length,
-    estimateSize: () => ROW_PX,
-    overscan: shown.length > ALL_DRAWN ? 12 : shown.length,
-    scrollMargin: rowsFrom,
-    getItemKey: (index) => shown[index]!.id,
-    // what the server draws, before there is a window
-    initialRect: { width: 1280, height: 900 },
-  })
-  const items = virtual.getVirtualItems()
   const head = (by: Column, label: string) => (
     <th className="pb-1 pr-4 text-left font-normal" aria-sort={sort.by === by ? (sort.down ? 'descending' : 'ascending') : 'none'}>
       <button type="button" className="min-h-11 text-soft hover:underline" onClick={() => setSort({ by, down: sort.by === by && !sort.down })}>
@@ -78,7 +69,7 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
           {shown.length} of {rows.length}
         </p>
       </div>
-      <div ref={list} className="overflow-x-auto">
+      <div className="overflow-x-auto">
         <table className="w-full border-collapse" aria-rowcount={shown.length + 1}>
           <thead>
             <tr>
@@ -88,16 +79,43 @@ export function PeopleTable({ rows }: { rows: PeopleRow[] }) {
               {head('due', 'To settle')}
             </tr>
           </thead>
-          <tbody>
-            <Gap height={(items[0]?.start ?? rowsFrom) - rowsFrom} />
-            {items.map(({ index, key }) => (
-              <PersonRow key={key} row={shown[index]!} index={index} measure={virtual.measureElement} />
-            ))}
-            <Gap height={virtual.getTotalSize() + rowsFrom - (items.at(-1)?.end ?? rowsFrom)} />
-          </tbody>
+          {shown.length > ALL_DRAWN ? (
+            <LongBody shown={shown} />
+          ) : (
+            <tbody>
+              {shown.map((row, index) => (
+                <PersonRow key={row.id} row={row} index={index} />
+              ))}
+            </tbody>
+          )}
         </table>
       </div>
     </>
+  )
+}
+
+/** Only the rows that are in view, and some around them. */
+function LongBody({ shown }: { shown: PeopleRow[] }) {
+  const list = useRef<HTMLTableSectionElement>(null)
+  const rowsFrom = useTop(list)
+  const virtual = useWindowVirtualizer({
+    count: shown.length,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    scrollMargin: rowsFrom,
+    getItemKey: (index) => shown[index]!.id,
+    // what the server draws, before there is a window
+    initialRect: { width: 1280, height: 900 },
+  })
+  const items = virtual.getVirtualItems()
+  return (
+    <tbody ref={list}>
+      <Gap height={(items[0]?.start ?? rowsFrom) - rowsFrom} />
+      {items.map(({ index, key }) => (
+        <PersonRow key={key} row={shown[index]!} index={index} measure={virtual.measureElement} />
+      ))}
+      <Gap height={virtual.getTotalSize() + rowsFrom - (items.at(-1)?.end ?? rowsFrom)} />
+    </tbody>
   )
 }
 
@@ -110,7 +128,7 @@ function Gap({ height }: { height: number }) {
   ) : null
 }
 
-function PersonRow({ row, index, measure }: { row: PeopleRow; index: number; measure: (row: HTMLTableRowElement | null) => void }) {
+function PersonRow({ row, index, measure }: { row: PeopleRow; index: number; measure?: (row: HTMLTableRowElement | null) => void }) {
   return (
     <tr ref={measure} data-index={index} aria-rowindex={index + 2} className="border-t border-line align-top">
       <td className="py-2 pr-4">

@@ -5,5 +5,5 @@ import { calendarAnswer } from '../calendarAnswer'
 /** Every class with a day, for the calendar of whoever leads. */
 export async function GET() {
   const { db, studio } = await here()
-  return calendarAnswer(studio, await listClasses(db, studio.id))
+  return calendarAnswer(db, studio, await listClasses(db, studio.id))
 }
