@@ -53,6 +53,7 @@ test('a series gives each day the plan of its turn, and what is not held comes t
   await page.getByRole('button', { name: 'Another plan in turn' }).click()
   await page.locator('form ol select').nth(1).selectOption('March alone')
   await page.getByLabel('A gentler week').selectOption('2')
+  await page.getByLabel('New, at most').fill('1')
   await page.getByRole('button', { name: 'Begin the series' }).click()
   const sessions = page.locator('main ol > li').filter({ hasText: /Week \d of 4/ })
   await expect(sessions).toHaveCount(4)
@@ -60,6 +61,14 @@ test('a series gives each day the plan of its turn, and what is not held comes t
   await expect(sessions.nth(0)).toContainText('New:')
   await expect(sessions.nth(1)).toContainText('Week 2 of 4, gentler')
   await expect(sessions.nth(1)).toContainText('March alone')
+  // more is new than was wished for: what could wait is done another day, at one tap, and back
+  await expect(sessions.nth(0)).toContainText('That is 2, more than the 1 wished for.')
+  await sessions.nth(0).getByRole('button', { name: /^Leave heel raise.* for a later time$/i }).click()
+  await expect(sessions.nth(0)).toContainText(/Left for a later time: heel raise/i)
+  await expect(sessions.nth(0)).toContainText('New: March.')
+  await expect(sessions.nth(2)).toContainText(/New: heel raise/i)
+  await sessions.nth(0).getByRole('button', { name: 'Do it on this day' }).click()
+  await expect(sessions.nth(0)).toContainText('That is 2')
   const second = await sessions.nth(1).getByRole('link').first().textContent()
   // the second is not held: its plan comes on the day after it
   await sessions.nth(1).getByRole('button', { name: 'Not held' }).click()

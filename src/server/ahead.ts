@@ -2,7 +2,7 @@ import 'server-only'
 import { askedAgain, type ClientRecord, standsOn } from '@/core/client'
 import { meetings, type PlanDraft } from '@/core/plan'
 import type { Turn } from '@/core/progress'
-import { addDays, type Day } from '@/core/vocabulary'
+import { addDays, type Day, daysBetween } from '@/core/vocabulary'
 import type { Database } from './db/connection'
 import { experiencesOf } from './experience'
 import { askAhead, askStanding, type Shelf } from './judging'
@@ -14,8 +14,8 @@ import type { Studio } from './repositories/studios'
 import { callNames, peopleOfAll } from './roster'
 import { RULE_BASE } from './ruleBase'
 
-/** So far ahead a class is judged, weeks. */
-export const AHEAD_WEEKS = 12
+/** So far ahead a class is judged, weeks; one that is in a longer series to its end. */
+const AHEAD_WEEKS = 12
 
 const renewals = new WeakMap<ClientRecord, Map<Day, ClientRecord>>()
 /** The record with the health questions answered again where they are due by then: the same object for the same day, so that its facts are known. */
@@ -96,15 +96,16 @@ export async function weeksAhead(
   { stored, roster }: { stored: StoredClass; roster: readonly StoredClient[] },
   today: Day,
 ): Promise<WeeksAhead> {
-  const until = addDays(today, 7 * AHEAD_WEEKS)
-  const days = meetings(stored, studio.settings.closed, today, 7 * AHEAD_WEEKS).filter((day) => day < until)
+  const { days: ofSeries, on } = await planDays(db, studio.id, stored)
+  const [usual, end] = [addDays(today, 7 * AHEAD_WEEKS), ofSeries.at(-1)?.day]
+  const until = end !== undefined && end >= usual ? addDays(end, 1) : usual
+  const days = meetings(stored, studio.settings.closed, today, daysBetween(today, until)).filter((day) => day < until)
   const [first] = days
   if (first === undefined || days.length < 2 || roster.length === 0) return { days, turns: [], due: [], closed: [] }
   const due = roster.flatMap(({ id: person, record }) => {
     const day = days.slice(1).find((on) => renewed(record, on) !== record)
     return day === undefined ? [] : [{ day, person }]
   })
-  const { on } = await planDays(db, studio.id, stored)
   // each plan is judged on its own days, and on the first of all as the day from which it may have turned
   const byPlan = new Map<PlanDraft, Day[]>()
   for (const day of days) byPlan.set(on(day).plan, [...(byPlan.get(on(day).plan) ?? []), day])

@@ -1,4 +1,5 @@
 import 'server-only'
+import { BANDS } from '@/content/kit/bands'
 import type { ProgressAnswer } from '@/core/client'
 import { qualityOf } from '@/core/coverage'
 import { type CatalogueEntry, familyOf } from '@/core/movement'
@@ -93,7 +94,7 @@ export async function proposalsFor(
       if (!found) continue
       const last = occasions.at(-1)!.day
       const lifted = kg === null ? {} : { kg }
-      const step = stepOf({ entry, ...lifted }, found, PAIRS_KG[studio.settings.houseRules.masses])
+      const step = stepOf({ entry, ...lifted }, found, { pairsKg: PAIRS_KG[studio.settings.houseRules.masses], bands: BANDS }, record.statureCm)
       const blocked = step && found.verdict === 'up' ? stepBlocked(assessment, { entry }, step, catalogue) : undefined
       const answered = record.progress.find((one) => one.movement === entry.movement.id && one.last === last && one.verdict === found.verdict)
       const key = JSON.stringify([found.verdict, found.because, last])

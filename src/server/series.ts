@@ -1,7 +1,7 @@
 import 'server-only'
 import type { Catalogue } from '@/core/movement'
 import { checkPlan, meetings } from '@/core/plan'
-import { entryFor, type HardWork, hardWork, metIn, type SeriesDay, type SpacingFault, spacingFaults, type Turn } from '@/core/progress'
+import { couldWait, entryFor, type HardWork, hardWork, metIn, type SeriesDay, type SpacingFault, spacingFaults, type Turn } from '@/core/progress'
 import { expand } from '@/core/timing'
 import type { Day } from '@/core/vocabulary'
 import { weeksAhead } from './ahead'
@@ -26,6 +26,10 @@ export interface SeriesSession {
   promisedMinutes: number
   /** movements that the group has not met by then, by id */
   fresh: string[]
+  /** of these, which could wait for a later time, where it is more than was wished for */
+  couldWait: string[]
+  /** movements, by id, that it does leave for a later time */
+  left: readonly string[]
   faults: SpacingFault[]
   turns: Turn[]
 }
@@ -118,15 +122,18 @@ export async function seriesAhead(
     return seconds
   }
   const sessions = days.map((place, index): SeriesSession => {
-    const { plan, at, lost } = on(place.day)
+    const { plan, at, lost, left } = on(place.day)
+    const { fresh } = met[index]!
     const version = series.turns[place.turn]?.version
     return {
       place: at ?? { ...place, focus: '', homework: [] },
+      left,
       ...(version !== undefined && { version }),
       lost: lost !== undefined,
       seconds: secondsOf(plan),
       promisedMinutes: plan.promisedMinutes,
-      fresh: met[index]!.fresh,
+      fresh,
+      couldWait: place.day >= today ? couldWait(plan, fresh, series.mostNew) : [],
       faults: faults.filter(({ day }) => day === place.day),
       turns: (turns ?? []).filter(({ day }) => day === place.day),
     }

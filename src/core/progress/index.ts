@@ -2,6 +2,7 @@ export { type ItemTurn, type LimitTurn, type Meeting, type Turn, turnsAhead } fr
 export { type Change, marginOf, type Trend, trendsOf, type WeakerSide, weakerSide } from './capability'
 export { type Attendance, attendanceIn, RING_AFTER, type Trained, trainedIn } from './group'
 export { type HomeMovement, homeChoice, homeMovements } from './home'
+export { couldWait, leftForLater } from './later'
 export { type Because, type Occasion, type Progression, progression, type Standing, sameDay, standingOn } from './progression'
 export {
   entryFor,

@@ -3,9 +3,10 @@ import { describe, expect, test } from 'vitest'
 import { DEMO_CLASSES } from '@/content/demo'
 import { LIBRARY } from '@/content/movements'
 import type { Muscle } from '../movement'
-import { checkPlan, planSchema, soundPlan } from '../plan'
+import { checkPlan, movementIdOf, planSchema, soundPlan } from '../plan'
 import { expand } from '../timing'
 import { addDays, daysBetween } from '../vocabulary'
+import { leftForLater } from './later'
 import { entryFor, gentlerWeek, hardWork, metIn, type Series, seriesDays, seriesPlan, seriesSchema, spacingFaults } from './series'
 
 const series = (more: Partial<Series> = {}): Series =>
@@ -101,11 +102,17 @@ test('the plan of a session: the version of its turn, gentler in its week, and n
       { focus: '', version: 'gone', homework: [] },
     ],
   })
-  const at = (turn: number, gentler = false) => ({ day: '2026-11-24', week: 1, of: 6, turn, gentler })
-  expect(seriesPlan(one, at(0), planOf)).toEqual(plan)
-  expect(seriesPlan(one, at(1), planOf)?.title).toBe('B')
+  const at = (turn: number, gentler = false) => ({ day: '2026-11-24', week: 1, of: 6, session: turn + 1, turn, gentler })
+  expect(seriesPlan(one, at(0), planOf)).toEqual({ plan, left: [] })
+  expect(seriesPlan(one, at(1), planOf)?.plan.title).toBe('B')
   expect(seriesPlan(one, at(2), planOf)).toBeUndefined()
-  expect(seriesPlan(one, at(0, true), planOf)).toEqual(gentlerWeek(plan))
+  expect(seriesPlan(one, at(0, true), planOf)?.plan).toEqual(gentlerWeek(plan))
+  // one session leaves something for later, the others do not
+  const movement = movementIdOf(plan.phases[1]!.blocks[0]!.items[0]!)!
+  const waits = { ...one, later: [{ session: 1, movements: [movement, 'nowhere'] }] }
+  expect(seriesPlan(waits, at(0), planOf)).toEqual(leftForLater(plan, [movement]))
+  expect(seriesPlan(waits, at(0), planOf)?.left).toEqual([movement])
+  expect(seriesPlan(waits, at(1), planOf)?.left).toEqual([])
 })
 
 describe('days between hard work for the same muscles (rule base 5.4)', () => {

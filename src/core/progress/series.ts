@@ -4,10 +4,14 @@ import { qualityOf } from '../coverage'
 import type { Catalogue, Muscle } from '../movement'
 import { type Closed, itemsOf, meetings, type PlanDraft, partOf, type Schedule } from '../plan'
 import { addDays, type Day, daySchema, daysBetween } from '../vocabulary'
+import { leftForLater } from './later'
 
 const FOCUS_LETTERS = 80
 /** A series is looked over as a whole: longer ones are begun anew. */
 export const SERIES_WEEKS = { least: 2, most: 26 } as const
+
+/** A class that meets every day meets so often in the longest series, holidays beside it. */
+const MOST_MEETINGS = 400
 
 const turnSchema = z.strictObject({
   /** what the day is about, as the group is told */
@@ -35,6 +39,11 @@ export const seriesSchema = z.strictObject({
   missed: z.enum(['shift', 'skip']).default('shift'),
   /** days on which it should have been and was not */
   missedDays: z.array(daySchema).max(100).default([]),
+  /** movements, by id, that a session leaves for a later time, so that not too much is new in it */
+  later: z
+    .array(z.strictObject({ session: z.number().int().min(1).max(MOST_MEETINGS), movements: z.array(z.string().min(1).max(60)).min(1).max(20) }))
+    .max(100)
+    .default([]),
 })
 export type Series = z.output<typeof seriesSchema>
 export type SeriesInput = z.input<typeof seriesSchema>
@@ -45,13 +54,13 @@ export interface SeriesDay {
   /** 1 to `of` */
   week: number
   of: number
+  /** of all its sessions, from 1: one that is not held and comes the next time keeps its number */
+  session: number
   /** which of the plans in turn */
   turn: number
   gentler: boolean
 }
 
-/** A class that meets every day meets so often in the longest series, holidays beside it. */
-const MOST_MEETINGS = 400
 /** Every day of the holidays a series can last beyond its own weeks. */
 const WEEKS_OF_GRACE = 26
 
@@ -67,7 +76,7 @@ export function seriesDays(series: Series, schedule: Schedule, closed: readonly 
   const held = new Set(meetings(schedule, closed, from, MOST_MEETINGS).filter((day) => !missedDays.includes(day)))
   const found: SeriesDay[] = []
   let week = 0
-  let turn = 0
+  let session = 0
   for (let at = 0; week < weeks && at < weeks + WEEKS_OF_GRACE; at++) {
     const first = addDays(from, 7 * at)
     const inWeek = usual.filter((day) => day >= first && day < addDays(first, 7))
@@ -75,7 +84,8 @@ export function seriesDays(series: Series, schedule: Schedule, closed: readonly 
     if (missed === 'shift' && days.length === 0) continue
     week++
     for (const day of days) {
-      const place: SeriesDay = { day, week, of: weeks, turn: turn++ % turns.length, gentler: gentlerEvery !== undefined && week % gentlerEvery === 0 }
+      const gentler = gentlerEvery !== undefined && week % gentlerEvery === 0
+      const place: SeriesDay = { day, week, of: weeks, session: ++session, turn: (session - 1) % turns.length, gentler }
       if (held.has(day)) found.push(place)
     }
   }
@@ -113,10 +123,16 @@ export function gentlerWeek(plan: PlanDraft): PlanDraft {
 /** A plan by the name under which it is kept, the class's own under none. */
 export type PlanOf = (version: string | undefined) => PlanDraft | undefined
 
-/** The plan of a session. @returns nothing where its version is no longer kept */
-export function seriesPlan({ turns }: Series, { turn, gentler }: SeriesDay, planOf: PlanOf): PlanDraft | undefined {
-  const plan = planOf(turns[turn]?.version)
-  return plan && gentler ? gentlerWeek(plan) : plan
+/** The plan of a session, and which movements it leaves for a later time. @returns nothing where its version is no longer kept */
+export function seriesPlan(
+  { turns, later }: Series,
+  { turn, session, gentler }: SeriesDay,
+  planOf: PlanOf,
+): { plan: PlanDraft; left: string[] } | undefined {
+  const whole = planOf(turns[turn]?.version)
+  if (!whole) return undefined
+  const { plan, left } = leftForLater(whole, later.find((one) => one.session === session)?.movements ?? [])
+  return { plan: gentler ? gentlerWeek(plan) : plan, left }
 }
 
 /** A session counts as hard by its hardest item, 0 to 10 (rule base 5.4). */

@@ -17,6 +17,8 @@ export interface OnDay {
   at?: SeriesDay & Pick<SeriesTurn, 'focus' | 'homework'>
   /** the version that it was to be led by is no longer kept: the plan of the class stands in for it */
   lost?: string
+  /** movements, by id, that it leaves for a later time */
+  left: readonly string[]
 }
 
 interface PlannedDays {
@@ -30,7 +32,7 @@ const known = new WeakMap<StoredClass, { from: string; planned: PlannedDays }>()
 /** What a class is led by on any day. Of one that is in no series it is its plan every time. */
 export async function planDays(db: Database, studioId: string, stored: StoredClass): Promise<PlannedDays> {
   const { series, plan } = stored
-  if (!series) return { days: [], on: () => ({ plan }) }
+  if (!series) return { days: [], on: () => ({ plan, left: [] }) }
   const versions = await versionsOf(db, studioId, stored.id)
   const closed = await closedOf(db, studioId)
   // a version is never changed, only kept and forgotten
@@ -52,18 +54,19 @@ function plannedDays(stored: StoredClass, series: Series, versions: readonly Pla
   }
   const days = seriesDays(series, stored, closed)
   const places = new Map(days.map((at) => [at.day, at]))
-  const made = new Map<string, Pick<OnDay, 'plan' | 'lost'>>()
-  const planAt = (at: SeriesDay): Pick<OnDay, 'plan' | 'lost'> => {
+  const made = new Map<string, Pick<OnDay, 'plan' | 'lost' | 'left'>>()
+  const planAt = (at: SeriesDay): Pick<OnDay, 'plan' | 'lost' | 'left'> => {
     const { version } = series.turns[at.turn]!
     const own = seriesPlan(series, at, planOf)
-    if (own) return { plan: own }
+    if (own) return own
     // the week is as gentle as it was to be
-    return { plan: at.gentler ? gentlerWeek(plan) : plan, ...(version !== undefined && { lost: version }) }
+    return { plan: at.gentler ? gentlerWeek(plan) : plan, left: [], ...(version !== undefined && { lost: version }) }
   }
   const on = (day: Day): OnDay => {
     const at = places.get(day)
-    if (!at) return { plan }
-    const key = `${at.turn} ${at.gentler}`
+    if (!at) return { plan, left: [] }
+    const isOwn = series.later.some(({ session }) => session === at.session)
+    const key = `${at.turn} ${at.gentler} ${isOwn ? at.session : ''}`
     const led = made.get(key) ?? planAt(at)
     made.set(key, led)
     const { focus, homework } = series.turns[at.turn]!

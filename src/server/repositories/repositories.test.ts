@@ -147,7 +147,7 @@ describe.each(engines)('%s', (_name, open) => {
   test('of a class in a series each day has the plan of its turn; a session that is open follows it until it begins', async () => {
     const id = await aClass()
     const on = async (day: string) => (await planDays(held.db, studio, await getClass(held.db, studio, id))).on(day)
-    expect(await on('2026-11-24')).toEqual({ plan: { ...plan, room: { ...plan.room, startHour: 10 } } })
+    expect(await on('2026-11-24')).toEqual({ plan: { ...plan, room: { ...plan.room, startHour: 10 } }, left: [] })
     const other = { ...plan, promisedMinutes: 45 }
     await savePlan(held.db, studio, id, 1, other, '2026-11-24')
     await keepVersion(held.db, studio, randomUUID(), id, 'Long')
@@ -165,7 +165,16 @@ describe.each(engines)('%s', (_name, open) => {
       45,
       plan.promisedMinutes,
     ])
-    expect((await on('2026-12-01')).at).toEqual({ day: '2026-12-01', week: 2, of: 4, turn: 1, gentler: false, focus: 'Long', homework: ['march'] })
+    expect((await on('2026-12-01')).at).toEqual({
+      day: '2026-12-01',
+      week: 2,
+      of: 4,
+      session: 2,
+      turn: 1,
+      gentler: false,
+      focus: 'Long',
+      homework: ['march'],
+    })
     expect((await on('2026-12-08')).lost).toBe('Lost')
     // no day of the series
     expect((await on('2026-12-02')).at).toBeUndefined()

@@ -18,6 +18,10 @@ test('a step is said as it is done, in the unit of the house', () => {
     'More repetitions with 2 kg first, up to twelve; then 2.5 kg.',
   )
   expect(stepWords({ kind: 'load', fromKg: 2, toKg: 1.5, overTenth: false }, 1, 'kg', nameOf)).toBe('1.5 kg in place of 2 kg.')
+  const band = { name: 'Alder, medium', gripCm: 95, doubled: false }
+  expect(stepWords({ kind: 'load', fromKg: 2, toKg: 2.1, overTenth: false, band }, 1, 'kg', nameOf)).toBe(
+    'The band Alder, medium, 95 cm between the grips: a pull of 2.1 kg in place of 2 kg.',
+  )
   expect(stepWords({ kind: 'variant', variant: 'x' }, 1, 'kg', nameOf)).toBe('One hand on the chair.')
   expect(stepWords({ kind: 'less' }, 0.7, 'kg', nameOf)).toBe('About 70 % of the sets and repetitions, and build up again.')
 })

@@ -47,6 +47,11 @@ export function becauseWords(because: Because): string {
 export function stepWords(step: ProgressStep, share: number, unit: MassUnit, nameOf: (variant: string) => string): string {
   switch (step.kind) {
     case 'load':
+      if (step.band) {
+        const { name, gripCm, doubled } = step.band
+        const [to, from] = [sayMass(step.toKg, unit), sayMass(step.fromKg, unit)]
+        return `The band ${name}${doubled ? ', doubled' : ''}, ${gripCm} cm between the grips: a pull of ${to} in place of ${from}.`
+      }
       return step.overTenth
         ? `More repetitions with ${sayMass(step.fromKg, unit)} first, up to twelve; then ${sayMass(step.toKg, unit)}.`
         : `${sayMass(step.toKg, unit)} in place of ${sayMass(step.fromKg, unit)}.`

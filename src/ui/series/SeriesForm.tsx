@@ -23,7 +23,7 @@ const GENTLER = [2, 3, 4, 5, 6, 8]
 export function SeriesForm({ classId, revision: first, series, from, plans }: Props) {
   const router = useRouter()
   const [made, setMade] = useState<Series>(
-    series ?? { version: 1, from, weeks: 8, turns: [{ focus: '', homework: [] }], mostNew: 4, missed: 'shift', missedDays: [] },
+    series ?? { version: 1, from, weeks: 8, turns: [{ focus: '', homework: [] }], mostNew: 4, missed: 'shift', missedDays: [], later: [] },
   )
   const [revision, setRevision] = useState(first)
   const [message, setMessage] = useState('')

@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import type { Day } from '@/core/vocabulary'
-import { AHEAD_WEEKS, weeksAhead } from '@/server/ahead'
+import { weeksAhead } from '@/server/ahead'
 import { studioLibrary } from '@/server/library'
 import { getClass, rosterOf } from '@/server/repositories/classes'
 import { calledOf } from '@/server/roster'
@@ -37,8 +37,9 @@ export default async function AheadPage({ params }: { params: Promise<{ id: stri
     <div className="flex flex-col gap-5">
       <ClassHead classId={id} title={`${stored.plan.title}: the weeks ahead`} prints>
         <p className="mt-1 max-w-prose text-soft">
-          The plan as it stands, judged for everybody on each of its days in the next {AHEAD_WEEKS} weeks. Only the calendar moves: it is taken that
-          all come every time, that health questions are answered again when they are due, and as before, and that nothing else is said.
+          The plan as it stands, judged for everybody on each of its days in the next twelve weeks, and to the end of its series where that is later.
+          Only the calendar moves: it is taken that all come every time, that health questions are answered again when they are due, and as before,
+          and that nothing else is said.
         </p>
       </ClassHead>
       {days.length < 2 && <p>There are no two days to compare yet: give the class a weekday, or days of its own.</p>}

@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import { itemsOf, meetings, movementIdOf, type PlanDraft } from '@/core/plan'
+import type { Series } from '@/core/progress'
 import { clock } from '@/core/timing'
 import { studioLibrary } from '@/server/library'
 import { getClass, rosterOf } from '@/server/repositories/classes'
@@ -8,8 +9,8 @@ import { conditionName } from '@/server/ruleBase'
 import { seriesAhead } from '@/server/series'
 import { today } from '@/server/studio'
 import { TurnLine } from '@/ui/progress/TurnLine'
-import { HeldButton } from '@/ui/series/HeldButton'
 import { SeriesForm } from '@/ui/series/SeriesForm'
+import { SeriesTap } from '@/ui/series/SeriesTap'
 import { faultWords } from '@/ui/series/seriesWords'
 import type { TurnPlan } from '@/ui/series/TurnRow'
 import { ClassHead } from '@/ui/shell/ClassHead'
@@ -18,6 +19,12 @@ import { list } from '@/ui/shell/list'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Series' }
+
+/** The series with other movements that one of its sessions leaves for later. */
+const leaving = (series: Series, session: number, movements: string[]): Series => {
+  const others = series.later.filter((one) => one.session !== session)
+  return { ...series, later: movements.length > 0 ? [...others, { session, movements }] : others }
+}
 
 /** The sessions of a class over weeks: which plan when, what is new, what comes too soon, what the calendar turns for whom, and who begins where. */
 export default async function SeriesPage({ params }: { params: Promise<{ id: string }> }) {
@@ -34,6 +41,7 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
   const kept = versions.filter(({ name }, at) => versions.findIndex((one) => one.name === name) === at)
   const plans: TurnPlan[] = [{ movements: movementsOf(stored.plan) }, ...kept.map(({ name, plan }) => ({ name, movements: movementsOf(plan) }))]
   const from = series?.from ?? meetings(stored, studio.settings.closed, now, 1)[0] ?? now
+  const tap = { classId: id, revision: scheduleRevision }
   const next = sessions.find(({ place }) => place.day >= now)
   return (
     <div className="flex flex-col gap-5">
@@ -70,7 +78,7 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
       )}
       {sessions.length > 0 && (
         <ol>
-          {sessions.map(({ place, version, lost, seconds, promisedMinutes, fresh, faults, turns }) => (
+          {sessions.map(({ place, version, lost, seconds, promisedMinutes, fresh, couldWait, left, faults, turns }) => (
             <li
               key={place.day}
               className={`grid gap-x-8 gap-y-1 border-t py-2.5 sm:grid-cols-[13rem_1fr] ${place.day === next?.place.day ? 'border-plum border-t-2' : 'border-line'} ${place.day < now ? 'text-soft' : ''}`}
@@ -97,7 +105,11 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
                     <Link href={`/classes/${id}/print?day=${place.day}`} className="quiet">
                       Cue sheet
                     </Link>
-                    {series && <HeldButton classId={id} revision={scheduleRevision} series={series} day={place.day} held />}
+                    {series && (
+                      <SeriesTap {...tap} to={{ ...series, missedDays: [...series.missedDays, place.day] }}>
+                        Not held
+                      </SeriesTap>
+                    )}
                   </span>
                 </p>
                 {lost && (
@@ -106,7 +118,24 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
                 {fresh.length > 0 && (
                   <p className={series && fresh.length > series.mostNew ? 'border-l-4 border-effort pl-3' : ''}>
                     New: {list(fresh.map(nameOf))}.
-                    {series && fresh.length > series.mostNew && ` That is ${fresh.length}, and ${series.mostNew} are wished for at most.`}
+                    {series && fresh.length > series.mostNew && ` That is ${fresh.length}, more than the ${series.mostNew} wished for.`}
+                  </p>
+                )}
+                {series && couldWait.length > 0 && (
+                  <p className="print:hidden">
+                    <SeriesTap {...tap} to={leaving(series, place.session, [...left, ...couldWait])}>
+                      Leave {list(couldWait.map(nameOf))} for a later time
+                    </SeriesTap>
+                  </p>
+                )}
+                {series && left.length > 0 && (
+                  <p className="flex flex-wrap items-baseline gap-x-3">
+                    Left for a later time: {list(left.map(nameOf))}.
+                    <span className="print:hidden">
+                      <SeriesTap {...tap} to={leaving(series, place.session, [])}>
+                        Do {left.length === 1 ? 'it' : 'them'} on this day
+                      </SeriesTap>
+                    </span>
                   </p>
                 )}
                 {place.homework.length > 0 && <p>At home after it: {list(place.homework.map(nameOf))}.</p>}
@@ -133,7 +162,9 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
           {series.missedDays.toSorted().map((day) => (
             <span key={day} className="flex items-center gap-1">
               {shortDay(day)}
-              <HeldButton classId={id} revision={scheduleRevision} series={series} day={day} held={false} />
+              <SeriesTap {...tap} to={{ ...series, missedDays: series.missedDays.filter((one) => one !== day) }}>
+                It is held after all
+              </SeriesTap>
             </span>
           ))}
         </p>
@@ -146,7 +177,8 @@ export default async function SeriesPage({ params }: { params: Promise<{ id: str
       </details>
       <p className="text-[0.94rem] text-soft">
         Days between hard work are those of the rule base: two, three for those over 80 or who need their hands to rise. A gentler week takes a set or
-        a round from whatever has more than one: an estimate, as is where somebody begins best. What somebody says at the door comes before all of it.
+        a round from whatever has more than one: an estimate, as is where somebody begins best and what could wait. What somebody says at the door
+        comes before all of it.
       </p>
     </div>
   )

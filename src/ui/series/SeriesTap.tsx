@@ -5,34 +5,21 @@ import type { Series } from '@/core/progress'
 import { keepSeries } from '@/server/actions/classes'
 import { answered, refusalWords } from '../shell/answered'
 
-/** One tap for a session that was not or will not be held, and back. */
-export function HeldButton({
-  classId,
-  revision,
-  series,
-  day,
-  held,
-}: {
-  classId: string
-  revision: number
-  series: Series
-  day: string
-  held: boolean
-}) {
+/** One tap that makes a series otherwise. */
+export function SeriesTap({ classId, revision, to, children }: { classId: string; revision: number; to: Series; children: React.ReactNode }) {
   const router = useRouter()
   const [message, setMessage] = useState('')
   const [saving, start] = useTransition()
-  const turn = () =>
+  const tap = () =>
     start(async () => {
-      const missedDays = held ? [...series.missedDays, day] : series.missedDays.filter((one) => one !== day)
-      const outcome = await answered(keepSeries({ id: classId, revision, series: { ...series, missedDays } }))
+      const outcome = await answered(keepSeries({ id: classId, revision, series: to }))
       if (outcome.ok) router.refresh()
       else setMessage(refusalWords(outcome))
     })
   return (
     <>
-      <button type="button" className="quiet" disabled={saving} onClick={turn}>
-        {held ? 'Not held' : 'It is held after all'}
+      <button type="button" className="quiet" disabled={saving} onClick={tap}>
+        {children}
       </button>
       {message !== '' && (
         <span role="status" className="wrong">
