@@ -863,6 +863,21 @@ export const brace = ladder({
       },
     },
     {
+      id: 'leg-only',
+      name: 'Hands and knees, one leg',
+      step: 'a leg in place of an arm',
+      on: 'allFours',
+      view: 90,
+      poses: [[], [leg('right', { flexion: 5, knee: 5 })]],
+      declared: { met: 2.4, abdominalPressure: 2, balanceDemand: 2 },
+      dose: { rpe: 3.5 },
+      cues: {
+        do: 'Hug the waist; slide one foot back, lift it a little, set it down, change.',
+        watch: 'The low back does not sink as the leg lifts.',
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
+      },
+    },
+    {
       id: 'bird-dog',
       name: 'Hands and knees, opposite arm and leg',
       step: 'arm and leg together',

@@ -812,6 +812,15 @@ const sideStretch = ladder({
       cues: { do: 'One hand on the seat, lean away until the side opens; stay.', watch: 'The back slides along the chair.' },
     },
     {
+      id: 'bent-arm',
+      on: 'seat',
+      name: 'Sitting tall, a bent arm over',
+      step: 'away from the chair back, a bent arm over',
+      poses: [[], [spine({ sideBend: 14 }), hands('right', 'seat'), hands('left', 'head')]],
+      declared: { wristExtLoad: 1 },
+      cues: { do: 'One hand on the seat, the other behind the head; that elbow points up as you lean.', watch: 'The hand does not pull on the head.' },
+    },
+    {
       on: 'seat',
       name: 'Sitting tall, arm over',
       poses: [[], [spine({ sideBend: 18 }), hands('right', 'seat'), reach('left', 145, 10, 20)]],

@@ -16,6 +16,7 @@ import { STEADY_MOVEMENTS } from './steady'
 import { SWING_AND_REACH } from './swingAndReach'
 import { TRUNK_MOVEMENTS } from './trunk'
 import { TWO_AT_ONCE } from './twoAtOnce'
+import { UP_AND_ABOUT } from './upAndAbout'
 import { UPPER } from './upper'
 import { WARM_UP } from './warmUp'
 
@@ -39,5 +40,6 @@ export const MOVEMENTS = [
   ...LYING_TRUNK,
   ...SWING_AND_REACH,
   ...DAILY_CARE,
+  ...UP_AND_ABOUT,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)

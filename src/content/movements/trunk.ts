@@ -441,6 +441,18 @@ const plank = ladder({
       },
     },
     {
+      on: 'chairSeat2',
+      name: 'On the seat of a heavy chair',
+      poses: [[lean(38)], [lean(41)]],
+      declared: { abdominalPressure: 3, breathHoldRisk: 2 },
+      met: 3.1,
+      cues: {
+        do: 'Walk the feet back to one long line; hold, breathe, walk in again.',
+        watch: 'Ten seconds in two pieces is as good as ten at once.',
+        setup: 'A heavy chair set against a wall. Hands on its seat under the shoulders.',
+      },
+    },
+    {
       on: 'plank',
       name: 'On the floor, hands and toes',
       poses: [[], [lean(70)]],

@@ -472,6 +472,23 @@ const kickback = ladder({
       },
     },
     {
+      on: 'hold1',
+      name: 'One hand on the chair, one arm works',
+      step: 'on the feet, one arm',
+      side: 'one-then-other',
+      with: 'dumbbell',
+      kg: 1.5,
+      poses: [
+        [leg('both', { flexion: 36, knee: 14 }), reach('right', 36, -80, 90)],
+        [leg('both', { flexion: 36, knee: 14 }), reach('right', 40, -80, 12)],
+      ],
+      cues: {
+        do: 'Hinge and stay; straighten one arm behind you, bend slowly; then the other side.',
+        watch: 'The hand on the chair presses down; the elbow stays where it is.',
+        setup: 'Stand beside a chair set against a wall, one hand on its back, a weight in the other.',
+      },
+    },
+    {
       on: 'free',
       name: 'Standing hinge, medium weights',
       with: 'dumbbell',
@@ -842,6 +859,19 @@ const pushUp = ladder({
         do: 'Bend the elbows, chest comes to the counter, press away.',
         watch: 'The low back does not sag; heels may lift.',
         setup: 'Stand a long step from the counter, both hands on its edge.',
+      },
+    },
+    {
+      on: 'chairSeat2',
+      name: 'On the seat of a heavy chair, hands wide',
+      step: 'hands lower and wider',
+      poses: [[lean(42)], [lean(52)]],
+      declared: { abdominalPressure: 2, breathHoldRisk: 2 },
+      met: 3.1,
+      cues: {
+        do: 'Bend the elbows outward, chest towards the seat, press away.',
+        watch: 'One long line; the chair must not move.',
+        setup: 'A heavy chair against a wall. Hands wide on its seat, feet back, one long line.',
       },
     },
     {
