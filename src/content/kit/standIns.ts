@@ -28,6 +28,8 @@ const NAMES: Record<Kit, { name: string; standIn: string }> = {
   ball: { name: 'light ball', standIn: 'a rolled jumper or a cushion' },
   cuff: { name: 'ankle weight', standIn: 'none: leave the weight out' },
   towel: { name: 'towel or strap', standIn: 'a dressing-gown belt' },
+  stick: { name: 'light stick', standIn: 'a broom handle or a rolled newspaper' },
+  pedals: { name: 'pedals to stand before a chair', standIn: 'none: draw the circles with the feet' },
   step: { name: 'low step', standIn: 'the bottom stair with its rail' },
 }
 

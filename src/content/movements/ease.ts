@@ -818,7 +818,10 @@ const sideStretch = ladder({
       step: 'away from the chair back, a bent arm over',
       poses: [[], [spine({ sideBend: 14 }), hands('right', 'seat'), hands('left', 'head')]],
       declared: { wristExtLoad: 1 },
-      cues: { do: 'One hand on the seat, the other behind the head; that elbow points up as you lean.', watch: 'The hand does not pull on the head.' },
+      cues: {
+        do: 'One hand on the seat, the other behind the head; that elbow points up as you lean.',
+        watch: 'The hand does not pull on the head.',
+      },
     },
     {
       on: 'seat',

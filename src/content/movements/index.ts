@@ -19,6 +19,7 @@ import { TWO_AT_ONCE } from './twoAtOnce'
 import { UP_AND_ABOUT } from './upAndAbout'
 import { UPPER } from './upper'
 import { WARM_UP } from './warmUp'
+import { WITH_KIT } from './withKit'
 
 /** Every movement of the library. */
 export const MOVEMENTS = [
@@ -41,5 +42,6 @@ export const MOVEMENTS = [
   ...SWING_AND_REACH,
   ...DAILY_CARE,
   ...UP_AND_ABOUT,
+  ...WITH_KIT,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)

@@ -55,6 +55,10 @@ export type PropKind =
   | 'ankleStrap'
   | 'step'
   | 'towel'
+  /** in both hands, its ends beyond them */
+  | 'stick'
+  /** before a chair, a foot on each */
+  | 'pedals'
 
 interface PropContext {
   figure: Figure
@@ -344,6 +348,23 @@ const PROPS: Record<PropKind, PropDrawer> = {
   towel: ({ figure, camera }) => {
     const { left, right } = figure.arms
     return [bandLayer(camera, [left.hand, right.hand], IN_FRONT, 0.03)]
+  },
+  stick: ({ figure, camera }) => {
+    const { left, right } = figure.arms
+    const beyond = (from: Vec, to: Vec) => mix(from, to, 1.25)
+    return [{ depth: 6, shapes: [{ tone: 'load', path: bar(camera)(beyond(left.hand, right.hand), beyond(right.hand, left.hand), 0.012) }] }]
+  },
+  pedals: ({ figure, camera }) => {
+    const [left, right] = BOTH.map((side) => add(figure.legs[side].ball, [0, -0.04, -0.035])) as [Vec, Vec]
+    const axle = mix(left, right, 0.5)
+    const [fore, aft]: Vec[] = [
+      [axle[0], axle[1] + 0.16, 0.01],
+      [axle[0], axle[1] - 0.16, 0.01],
+    ]
+    return [
+      { depth: -6, shapes: [{ tone: 'prop', path: bar(camera)(fore!, aft!) + bar(camera)(axle, fore!) + bar(camera)(axle, aft!) }] },
+      { depth: 3, shapes: [{ tone: 'load', path: bar(camera)(left, right, 0.011) }] },
+    ]
   },
   step: ({ figure, camera }) => {
     const y = (figure.furniture?.step ?? figure.legs.right.ball)[1]

@@ -100,7 +100,15 @@ const GROUND_WORDS: Record<GroundName, { name: string; step: string; setup: stri
 
 /** Bands that no hand pulls. */
 const ON_THE_LEG: readonly BandRun[] = ['thighs', 'ankle']
-const LOAD_PROPS: Partial<Record<Kit, PropKind>> = { dumbbell: 'dumbbells', ball: 'ball', towel: 'towel', step: 'step', cuff: 'ankleCuffs' }
+const LOAD_PROPS: Partial<Record<Kit, PropKind>> = {
+  dumbbell: 'dumbbells',
+  ball: 'ball',
+  towel: 'towel',
+  step: 'step',
+  stick: 'stick',
+  pedals: 'pedals',
+  cuff: 'ankleCuffs',
+}
 
 /** How much a ground leaves to the muscles of the legs, for the estimate of energy. */
 type Footing = 0 | 1 | 2 | 3

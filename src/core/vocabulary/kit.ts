@@ -15,6 +15,8 @@ export const KIT = [
   'cuff',
   'towel',
   'step',
+  'stick',
+  'pedals',
 ] as const
 export type Kit = (typeof KIT)[number]
 /** What a room may hold beside chairs. */

@@ -16,6 +16,8 @@ const KIT_WORDS: Record<RoomKit, string> = {
   bed: 'a bed or bench',
   wedge: 'wedges or firm pillows',
   step: 'a low step',
+  stick: 'light sticks',
+  pedals: 'pedals before the chair',
 }
 
 /** What a room holds beside chairs, to tick. */

@@ -20,6 +20,8 @@ export const KIT_WORDS: Record<Kit, string> = {
   cuff: 'cuff weights',
   towel: 'towels',
   step: 'a low step',
+  stick: 'light sticks',
+  pedals: 'pedals',
 }
 
 /** Kit as a list in a sentence. */
