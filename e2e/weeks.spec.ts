@@ -63,7 +63,10 @@ test('a series gives each day the plan of its turn, and what is not held comes t
   await expect(sessions.nth(1)).toContainText('March alone')
   // more is new than was wished for: what could wait is done another day, at one tap, and back
   await expect(sessions.nth(0)).toContainText('That is 2, more than the 1 wished for.')
-  await sessions.nth(0).getByRole('button', { name: /^Leave heel raise.* for a later time$/i }).click()
+  await sessions
+    .nth(0)
+    .getByRole('button', { name: /^Leave heel raise.* for a later time$/i })
+    .click()
   await expect(sessions.nth(0)).toContainText(/Left for a later time: heel raise/i)
   await expect(sessions.nth(0)).toContainText('New: March.')
   await expect(sessions.nth(2)).toContainText(/New: heel raise/i)
