@@ -7,7 +7,7 @@ test('a class is composed for its people, kept in part, taken into the plan as o
   await page.getByRole('button', { name: /^Roster/ }).click()
   for (const name of ['Alba', 'Greta', 'Ingrid']) await page.getByRole('checkbox', { name: new RegExp(`^${name}`) }).check()
   await page.getByRole('button', { name: /^Keep these/ }).click()
-  await page.getByRole('link', { name: 'Compose' }).click()
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Compose: Composed by the weir' })).toBeVisible()
   await page.getByLabel('New, at most').fill('40')
   await page.getByLabel('With', { exact: true }).selectOption({ label: 'Sit to stand' })
@@ -48,13 +48,13 @@ test('a class is composed for its people, kept in part, taken into the plan as o
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('rowheader')).toHaveCount(0)
   // what was wished stands there the next time
-  await page.getByRole('link', { name: 'Compose' }).click()
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
   await expect(page.getByLabel('New, at most')).toHaveValue('40')
 })
 
 test('a brief that cannot be kept says which wishes clash, and what the nearest class would be', async ({ page }) => {
   await newClass(page, 'Asked too much')
-  await page.getByRole('link', { name: 'Compose' }).click()
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
   await page.getByLabel('New, at most').fill('0')
   await page.getByRole('button', { name: 'Compose', exact: true }).click()
   await expect(page.getByText('There is no such class.')).toBeVisible()

@@ -252,7 +252,8 @@ test('cards, a list for the room and a ladder leave the house; nothing on a card
 test('a brief goes out as a file and comes in again; a wrong one is refused whole', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('link', { name: 'Boathouse chairs', exact: true }).click()
-  await page.getByRole('link', { name: 'Compose' }).click()
+  await expect(page.getByRole('button', { name: 'Lead this class' })).toBeVisible()
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
   const minutes = page.getByLabel('Minutes', { exact: true })
   const save = page.getByRole('link', { name: 'Save as a brief file' })
   // until the page answers to what is typed
