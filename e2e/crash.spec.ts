@@ -14,7 +14,8 @@ test('a plan survives the death of the server right after "Saved" was shown, 20 
   let url = ''
   for (let round = 0; round <= 20; round++) {
     const server = start(port, folder)
-    await answers(port)
+    // the page that is opened below is the first that this server makes
+    await answers(port, '/lead-worker.js')
     if (round === 0) {
       await page.goto(`http://127.0.0.1:${port}/classes/new`)
       await page.getByRole('radio', { name: /Three empty parts/ }).check()

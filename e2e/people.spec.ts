@@ -141,6 +141,36 @@ test('import: columns are matched, wrong rows are named and kept, namesakes are 
   expect(text).toContain('Torvald,Fen,1944-03-01')
 })
 
+test('the people of a class go along with its plan only by choice, and another house takes them as they are and asks them anew', async ({ page }) => {
+  await openClass(page, 'Boathouse chairs')
+  await page.getByRole('button', { name: 'Class and room' }).click()
+  await expect(page.getByRole('link', { name: 'Save a class file' })).toBeVisible()
+  const link = page.getByRole('link', { name: 'Save its people as a file' })
+  await expect(link).toHaveCount(0)
+  await page.getByRole('checkbox', { name: /^a colleague takes it over/ }).check()
+  const download = page.waitForEvent('download')
+  await link.click()
+  const file = JSON.parse(readFileSync(await (await download).path(), 'utf8'))
+  const alba = file.people.find(({ name }: { name: string }) => name.startsWith('Alba'))
+  expect(alba.record.consentOn).toBeDefined()
+  // one of them is not known here yet
+  alba.record.given = 'Quilla'
+  const choose = (text: string) =>
+    page.getByLabel(/A CSV file/).setInputFiles({ name: 'people.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await page.goto('/people/import')
+  await choose('{"format": "velvet-step/people", "version": 1, "people": [{"id": "x", "name": "X"}]}')
+  await expect(page.getByText('expected either a record or facts', { exact: false })).toBeVisible()
+  await choose(JSON.stringify(file))
+  await expect(page.getByRole('row', { name: /^Greta/ }).getByRole('combobox')).toHaveValue('skip')
+  await page.getByRole('button', { name: 'Import these 1' }).click()
+  const quilla = page.getByRole('row', { name: /^Quilla/ })
+  await expect(quilla).toContainText('no consent to keep health data')
+  await quilla.getByRole('link').click()
+  await expect(page.getByRole('heading', { level: 1, name: /^Quilla/ })).toBeVisible()
+  await page.getByRole('link', { name: 'History' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Quilla')
+})
+
 test('what is typed and not saved is not lost on the way: by a link, by Back, by a refusal', async ({ page }) => {
   await page.goto('/people')
   await page.getByRole('link', { name: 'Register a person' }).click()

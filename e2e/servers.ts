@@ -11,5 +11,5 @@ export const freePort = () =>
     })
   })
 export const start = (port: number, folder: string): ChildProcess => serve({ port, env: fixedDay(folder), stdio: ['ignore', 'pipe', 'pipe'] })
-export const answers = (port: number) => answersAt(`http://127.0.0.1:${port}`)
+export const answers = (port: number, asked?: string) => answersAt(`http://127.0.0.1:${port}`, asked)
 export const ended = (server: ChildProcess) => new Promise<number | null>((resolve) => server.once('exit', (code) => resolve(code)))

@@ -39,10 +39,10 @@ export function bindTo(server) {
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 }
 
-/** Waits until the application answers, three minutes at most. */
-export async function answers(base) {
+/** Waits until the application answers, three minutes at most. @param asked a page; what is no page comes before the first one is made */
+export async function answers(base, asked = '/log') {
   for (let attempt = 0; attempt < 1800; attempt++) {
-    const up = await fetch(`${base}/log`).then(
+    const up = await fetch(`${base}${asked}`).then(
       (response) => response.ok,
       () => false,
     )

@@ -57,6 +57,12 @@ export async function withId(
   }
 }
 
+/** A document to keep. */
+export const jsonFile = (filename: string, document: unknown): Response =>
+  new Response(`${JSON.stringify(document, null, 2)}\n`, {
+    headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${filename}"`, 'cache-control': 'no-store' },
+  })
+
 /** Rows as a spreadsheet to keep. @param fields names of the columns */
 export function sheet(filename: string, fields: string[], data: readonly (string | number | null | undefined)[][]): Response {
   // the mark tells spreadsheets that it is UTF-8

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { checkInSchema, clientSchema, daySchema } from '../client'
+import { type ClientRecord, checkInSchema, clientSchema, type Day, daySchema } from '../client'
 import { type PlanDraft, planSchema, planSchema2 } from '../plan'
 import { CONDITION_FIELDS, type FieldDefinition, PERSON_FIELDS, SESSION_FIELDS } from '../safety'
 import { issueWords } from './issueWords'
@@ -56,6 +56,15 @@ export const classFileSchema = z.strictObject({ ...inClassFile, version: z.union
 /** A plan as a class file. */
 export const classFile = (plan: PlanDraft) => ({ format: 'velvet-step/class', version: 2, plan }) as const
 export type PeopleFile = z.output<typeof peopleFileSchema>
+/**
+ * People as a file: all that is on record of them, and the days on which they came. It holds health data and leaves a house only by choice.
+ *
+ * @param people one at least, 200 at most
+ */
+export const peopleFile = (people: readonly { id: string; name: string; record: ClientRecord; attended: readonly Day[] }[]) =>
+  ({ format: 'velvet-step/people', version: 1, people }) as const
+/** A record that came from another house: whoever it is of has agreed to that house keeping it, and is asked anew. */
+export const fromAnotherHouse = ({ consentOn: _on, consentWithdrawnOn: _withdrawn, ...record }: ClientRecord): ClientRecord => record
 
 /** One thing wrong with a file, with its place. */
 export interface FileProblem {

@@ -6,8 +6,10 @@ export {
   classFileSchema,
   type FileProblem,
   factsSchema,
+  fromAnotherHouse,
   type PeopleFile,
   parseFile,
+  peopleFile,
   peopleFileSchema,
   personSchema,
   problemsOf,
@@ -15,7 +17,7 @@ export {
 } from './files'
 export { parseKeepable, unkeepable } from './keepable'
 export { type InkOf, type LadderPicture, ladderSvg } from './ladderSvg'
-export { ledFileSchema, paceFile, paceFileSchema, stretchesOf } from './pace'
+export { ledFile, ledFileSchema, paceFile, paceFileSchema, stretchesOf } from './pace'
 export { CSV_FIELDS, MOST_ROWS, personKey, rowOf, withRow } from './peopleCsv'
 export { CAUTION, factsOfPerson, type ItemVerdict, type PersonReport, type Reason, type Report, reasonOf, reportOf } from './report'
 export { schemaFiles } from './schemas'

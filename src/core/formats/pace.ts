@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { daySchema } from '../client'
-import { leadEventSchema, ledStretches } from '../lead'
+import { type LEAD_KINDS, type LeadEvent, leadEventSchema, ledStretches } from '../lead'
 import type { Catalogue } from '../movement'
-import { checkPlan, movementsOf, type Plan, planSchema, ratesSchema } from '../plan'
+import { checkPlan, movementsOf, type Plan, type PlanDraft, planSchema, ratesSchema } from '../plan'
 import { expand, houseOf, type LedStretch, type Pace, type Timeline } from '../timing'
 import type { FileProblem } from './files'
 
@@ -35,6 +35,16 @@ export const ledFileSchema = z.strictObject({
   sessions: z.array(ledSessionSchema).max(2000),
 })
 export type LedFile = z.output<typeof ledFileSchema>
+
+/** Taps that are of somebody: they change no time. */
+const OF_PEOPLE: readonly (typeof LEAD_KINDS)[number][] = ['people', 'version', 'load', 'stop-sign', 'near-fall', 'note', 'incident', 'incident-note']
+/** A class that was led, as a file: its plan and the taps that took time. Nobody who came is in it. */
+export function ledFile(session: { day: string; plan: PlanDraft; events: readonly LeadEvent[] }) {
+  const events = session.events
+    .filter(({ kind }) => !OF_PEOPLE.includes(kind))
+    .map(({ text: _text, person: _person, view: _view, ...tap }): LeadEvent => tap)
+  return { format: 'velvet-step/led', version: 1, sessions: [{ day: session.day, plan: session.plan, events }] } as const
+}
 
 /** An instructor's pace, as it is learned from what was led. */
 export const paceFileSchema = z.strictObject({

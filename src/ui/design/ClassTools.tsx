@@ -10,6 +10,7 @@ export function ClassTools({ id, title, people }: { id: string; title: string; p
   const router = useRouter()
   const [copyTitle, setCopyTitle] = useState(`${title}, copy`)
   const [withPeople, setWithPeople] = useState(true)
+  const [handsOn, setHandsOn] = useState(false)
   const [message, setMessage] = useState('')
   const [busy, start] = useTransition()
   // one copy however often a lost answer is asked for again
@@ -47,6 +48,18 @@ export function ClassTools({ id, title, people }: { id: string; title: string; p
         <a className="quiet" href={`/api/classes/${id}/file`} download>
           Save a class file
         </a>
+        {people > 0 && (
+          <>
+            <Check checked={handsOn} onChange={setHandsOn}>
+              a colleague takes it over, and its people agreed that what is known of their health goes along
+            </Check>
+            {handsOn && (
+              <a className="quiet" href={`/api/classes/${id}/people`} download>
+                Save its people as a file
+              </a>
+            )}
+          </>
+        )}
       </fieldset>
       <fieldset className="border-t-2 border-line pt-3">
         <legend className="float-left w-full font-serif text-[1.1rem]">Take it off the desk</legend>

@@ -54,7 +54,7 @@ function OrderChoice({ said, say, example }: NonNullable<Import['askOrder']>) {
 const wrong = ({ field, message }: { field: CsvField | ''; message: string }) => `${field ? `${CSV_LABELS[field]}: ` : ''}${message}`
 
 /** What becomes of each row; whoever may be there already is asked about. */
-function Rows({ rows, choose, known }: Pick<Import, 'rows' | 'choose'> & { known: readonly KnownCondition[] }) {
+function Rows({ rows, choose, known, isWhole }: Pick<Import, 'rows' | 'choose' | 'isWhole'> & { known: readonly KnownCondition[] }) {
   const nameOf = new Map(known.map(({ slug, name }) => [slug, name]))
   return (
     <table className="border-collapse">
@@ -79,7 +79,7 @@ function Rows({ rows, choose, known }: Pick<Import, 'rows' | 'choose'> & { known
                 <label className="flex flex-wrap items-center gap-2">
                   <span className="text-soft">{asInLine !== undefined ? `as in line ${asInLine}` : 'registered already'}</span>
                   <select className="input w-44" value={choice} onChange={(event) => choose(line, event.target.value as Choice)}>
-                    {there && <option value="update">update</option>}
+                    {there && !isWhole && <option value="update">update</option>}
                     <option value="skip">skip</option>
                     <option value="new">somebody else, new</option>
                   </select>
@@ -95,19 +95,37 @@ function Rows({ rows, choose, known }: Pick<Import, 'rows' | 'choose'> & { known
   )
 }
 
-/** A spreadsheet of people: columns are matched, every row is checked and shown, and nothing is written until it is confirmed. */
+/**
+ * A spreadsheet of people, whose columns are matched, or a people file with whole records: every row is checked and shown, and nothing is written
+ * until it is confirmed.
+ */
 export function ImportPeople({ known, registered }: { known: KnownCondition[]; registered: Registered[] }) {
-  const { table, columns, askOrder, ordered, rows, taken, bad, message, done, saving, read, change, choose, save, rest } = useImport(
+  const { table, isWhole, columns, askOrder, ordered, rows, taken, bad, message, done, saving, read, change, choose, save, rest } = useImport(
     known,
     registered,
+  )
+  const confirm = (
+    <button type="button" className="action" disabled={saving || taken.length === 0} onClick={save}>
+      Import these {taken.length}
+    </button>
   )
   return (
     <div className="flex flex-col gap-5">
       <label className="field max-w-md">
-        <span>A CSV file with one header line, {MOST_ROWS} rows at most</span>
-        <input className="input" type="file" accept=".csv,text/csv" onChange={(event) => void read(event.target.files?.[0])} />
+        <span>A CSV file with one header line, {MOST_ROWS} rows at most, or a people file of another house</span>
+        <input className="input" type="file" accept=".csv,text/csv,.json,application/json" onChange={(event) => void read(event.target.files?.[0])} />
       </label>
       {done && <p role="status">{done}</p>}
+      {isWhole && (
+        <>
+          <p className="max-w-prose">
+            Whole records, with letters and answers as the other house had them. Read each of them before the first class, and ask each person whether
+            you may keep it: that they agreed there does not count here.
+          </p>
+          <Rows rows={rows} choose={choose} known={known} isWhole />
+          <div>{confirm}</div>
+        </>
+      )}
       {table && (
         <>
           {table.encoding === 'Windows-1252' && <p className="text-soft">Read as Windows-1252: look at the accents below.</p>}
@@ -127,11 +145,9 @@ export function ImportPeople({ known, registered }: { known: KnownCondition[]; r
               ))}
             </ul>
           )}
-          {rows.length > 0 && <Rows rows={rows} choose={choose} known={known} />}
+          {rows.length > 0 && <Rows rows={rows} choose={choose} known={known} isWhole={false} />}
           <div className="flex flex-wrap gap-4">
-            <button type="button" className="action" disabled={saving || taken.length === 0} onClick={save}>
-              Import these {taken.length}
-            </button>
+            {confirm}
             {bad.length > 0 && (
               <button type="button" className="quiet" onClick={rest}>
                 Save the {bad.length} to mend as a file

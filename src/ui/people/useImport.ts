@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import Papa from 'papaparse'
 import { useMemo, useRef, useState, useTransition } from 'react'
 import type { ClientRecord } from '@/core/client'
+import { fromAnotherHouse, parseFile, peopleFileSchema, problemsText } from '@/core/formats/files'
 import {
   type Columns,
   CSV_FIELDS,
@@ -49,6 +50,8 @@ function learn(header: readonly string[], columns: Columns) {
 export function useImport(known: readonly KnownCondition[], registered: readonly Registered[]) {
   const router = useRouter()
   const [table, setTable] = useState<Table>()
+  /** whole records of a people file */
+  const [records, setRecords] = useState<ClientRecord[]>()
   const [columns, setColumns] = useState<Columns>({})
   const [said, setSaid] = useState<DateOrder>()
   const [choices, setChoices] = useState<Record<number, Choice>>({})
@@ -63,9 +66,24 @@ export function useImport(known: readonly KnownCondition[], registered: readonly
   }, [known])
   const read = async (file: File | undefined) => {
     if (!file) return
-    const next = readTable(await file.arrayBuffer())
+    const bytes = await file.arrayBuffer()
     setDone('')
     setChoices({})
+    setRecords(undefined)
+    if (file.name.toLowerCase().endsWith('.json')) {
+      setTable(undefined)
+      const parsed = parseFile(peopleFileSchema, new TextDecoder().decode(bytes))
+      const whole = 'file' in parsed ? parsed.file.people.flatMap(({ record }) => (record ? [fromAnotherHouse(record)] : [])) : []
+      if ('problems' in parsed) setMessage(`No people file. ${problemsText(parsed.problems.slice(0, 3))}`)
+      else if (whole.length < parsed.file.people.length)
+        setMessage('Somebody in it has no record with dates, only what the rules read: it is for the command line.')
+      else {
+        setMessage('')
+        setRecords(whole)
+      }
+      return
+    }
+    const next = readTable(bytes)
     if ('refused' in next) {
       setTable(undefined)
       setMessage(next.refused)
@@ -81,7 +99,11 @@ export function useImport(known: readonly KnownCondition[], registered: readonly
   const order = shownOrder === 'ask' ? said : shownOrder
   const byKey = useMemo(() => new Map(registered.map((one) => [personKey(one), one])), [registered])
   const { found, bad } = useMemo(() => {
-    const checked = table && order ? recordsOf(table.rows, columns, order, known, nearest) : []
+    const checked = records
+      ? records.map((record, index) => ({ line: index + 1, record }))
+      : table && order
+        ? recordsOf(table.rows, columns, order, known, nearest)
+        : []
     const seen = new Map<string, number>()
     const found = checked.flatMap((row) => {
       if (!('record' in row)) return []
@@ -91,9 +113,11 @@ export function useImport(known: readonly KnownCondition[], registered: readonly
       return [{ ...row, there: byKey.get(key), asInLine }]
     })
     return { found, bad: checked.flatMap((row) => ('problems' in row ? [row] : [])) }
-  }, [table, order, columns, known, nearest, byKey])
+  }, [table, records, order, columns, known, nearest, byKey])
   const rows = found.map((row) => {
-    const choice: Choice = choices[row.line] ?? (row.asInLine !== undefined ? 'skip' : row.there ? 'update' : 'new')
+    // a whole record says nothing of what is newer: whoever is here already stays as they are
+    const usual: Choice = row.asInLine !== undefined || (records && row.there) ? 'skip' : row.there ? 'update' : 'new'
+    const choice = choices[row.line] ?? usual
     return { ...row, choice }
   })
   const taken = rows.filter(({ choice }) => choice !== 'skip')
@@ -149,6 +173,7 @@ export function useImport(known: readonly KnownCondition[], registered: readonly
     columns,
     /** days that can be read in two ways are asked about, with one of them as an example */
     ...(shownOrder === 'ask' && { askOrder: { said, say: setSaid, example: cellsOf('birthDate').find(Boolean) } }),
+    isWhole: records !== undefined,
     ordered: order !== undefined,
     rows,
     taken,

@@ -42,6 +42,11 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
           <Link href={`/lead/${id}`} className="quiet">
             {state.status === 'ended' ? 'Not over yet' : 'To the leading screen'}
           </Link>
+          {took !== undefined && (
+            <a href={`/api/sessions/${id}/led`} className="quiet" download>
+              As a file, without people
+            </a>
+          )}
           {log.start.fresh && <RemoveSession id={id} />}
         </div>
       </div>

@@ -1,12 +1,10 @@
 import { classFile } from '@/core/formats'
 import { getClass } from '@/server/repositories/classes'
-import { withId } from '../../../answers'
+import { jsonFile, withId } from '../../../answers'
 
 /** The class as a file that opens again, here or on the command line; nobody is named in it. */
 export const GET = (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
   withId(params, 'a class', async ({ db, studio, id }) => {
     const { plan } = await getClass(db, studio.id, id)
-    return new Response(`${JSON.stringify(classFile(plan), null, 2)}\n`, {
-      headers: { 'content-type': 'application/json', 'content-disposition': 'attachment; filename="class.json"', 'cache-control': 'no-store' },
-    })
+    return jsonFile('class.json', classFile(plan))
   })
