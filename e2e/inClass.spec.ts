@@ -96,8 +96,17 @@ test('somebody stops: what is seen, the steps, whom to ring, and a record with t
   await page.getByLabel('Add: how it went on, who was told').fill('Her daughter fetched her')
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Her daughter fetched her' })).toBeVisible()
+  // what comes to the server later, from a screen that was just closed or from another device, is not missing on a page that is open
+  const late = (kind: string, text: string) =>
+    page.request.post(`/api/sessions/${session}/events`, { data: { events: [{ id: crypto.randomUUID(), at: Date.now(), kind, text }] } })
+  expect(await (await late('incident', 'Somebody tripped at the door')).json()).toMatchObject({ refused: [] })
+  await expect(page.getByRole('heading', { level: 2, name: 'Somebody tripped at the door' })).toBeVisible()
   await page.goto(`/sessions/${session}`)
   await expect(page.getByRole('region', { name: 'Who was there' }).getByRole('button', { name: /Edda/ })).toHaveAttribute('aria-pressed', 'true')
+  // where something is being filled in it is said, and whoever fills it in says when
+  await late('note', 'The kettle boiled over')
+  await page.getByRole('link', { name: 'Open the log anew with them' }).click()
+  await expect(page.getByText('The kettle boiled over')).toBeVisible()
 })
 
 test('behind time something can be left out with one key and taken back with one', async ({ page }) => {

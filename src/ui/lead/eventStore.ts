@@ -152,27 +152,22 @@ export interface Waiting {
   refused: string[]
 }
 const NOTHING: Waiting = { waiting: 0, refused: [] }
-interface Delivered extends Waiting {
-  /** taps that the server has kept just now */
-  kept: number
-}
 
 /**
  * Sends what any lead screen of this browser has left, each session in order.
  *
- * @returns what was kept and what is still open, by session
+ * @returns what is still open, by session
  */
-export async function sendEvents(): Promise<Map<string, Delivered>> {
+export async function sendEvents(): Promise<Map<string, Waiting>> {
   const db = await open()
   try {
     const rows = await db.getAll('events')
-    const left = new Map<string, Delivered>()
+    const left = new Map<string, Waiting>()
     for (const session of new Set(rows.map((row) => row.session))) {
       const all = rows.filter((row) => row.session === session)
       const waiting = all.filter(({ sent }) => sent === 0).sort(inOrder)
       const refused = all.flatMap(({ sent, why }) => (sent === 2 ? [why ?? ''] : []))
       let open = waiting.length
-      let kept = 0
       for (let from = 0; from < waiting.length; from += BATCH) {
         const batch = waiting.slice(from, from + BATCH)
         const outcome = await send(session, batch)
@@ -181,15 +176,14 @@ export async function sendEvents(): Promise<Map<string, Delivered>> {
         for (const row of batch) {
           const why = outcome.refused.find(({ id }) => id === row.id)?.why
           if (why === undefined && !outcome.kept.includes(row.id)) continue
-          if (why === undefined) kept++
-          else refused.push(why)
+          if (why !== undefined) refused.push(why)
           await change.store.put({ ...row, sent: why === undefined ? 1 : 2, ...(why !== undefined && { why }) })
           open--
         }
         await change.done
       }
       await tidy(db, session)
-      left.set(session, { waiting: open, refused, kept })
+      left.set(session, { waiting: open, refused })
     }
     return left
   } finally {

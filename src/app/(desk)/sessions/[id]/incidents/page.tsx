@@ -1,6 +1,8 @@
 import Link from 'next/link'
+import { eventsSince } from '@/server/repositories/leadEvents'
 import { getSession } from '@/server/repositories/sessions'
 import { AddToIncident } from '@/ui/log/AddToIncident'
+import { FollowSession } from '@/ui/log/FollowSession'
 import { dayWords, timeOf } from '@/ui/shell/days'
 import { PrintButton } from '@/ui/shell/PrintButton'
 import { named } from '../../../../named'
@@ -14,6 +16,8 @@ const BY_HAND = ['What happened before it', 'Who saw it', 'Who was told, and whe
 /** What happened when somebody stopped, with its times: it is added to and never written over, and prints on a page. */
 export default async function IncidentsPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
+  // asked first: what comes meanwhile is news to the page
+  const { last } = await eventsSince(db, studio.id, id, -1)
   const { state, nameOf } = await sessionLog(db, studio, session)
   const incidents = state.notes.filter(({ kind }) => kind === 'incident')
   return (
@@ -33,6 +37,7 @@ export default async function IncidentsPage({ params }: { params: Promise<{ id: 
           <PrintButton />
         </div>
       </div>
+      <FollowSession session={id} last={last} />
       {incidents.length === 0 && <p>Nothing of the kind was noted in this class.</p>}
       {incidents.map((incident) => {
         const added = state.notes.filter(({ kind, of }) => kind === 'incident-note' && of === incident.id)
