@@ -99,22 +99,34 @@ const judgedBy = ({ assessment, ...who }: AssessedPerson): string => {
   return JSON.stringify([who, [...situation], closed?.text, pendingFrom, limits, asked, individualPlans, overrules])
 }
 
+/** So many people are kept as they were judged: a large class with all that turns for it in a series. What is forgotten is judged once more. */
+const MOST_KEPT = 128
+const keptPeople = new WeakMap<RuleBase, Map<string, AssessedPerson>>()
+/** The very object of whoever is judged as somebody was before, also when a class was asked about earlier: an edit of one item judges that one only. */
+function asBefore(base: RuleBase, person: AssessedPerson): AssessedPerson {
+  const kept = keptPeople.get(base) ?? new Map<string, AssessedPerson>()
+  keptPeople.set(base, kept)
+  const key = judgedBy(person)
+  const same = kept.get(key) ?? person
+  // the one that was met last stands last, and the first is forgotten
+  kept.delete(key)
+  kept.set(key, same)
+  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value!)
+  return same
+}
+
 /**
  * Judges a class with different people; whoever is judged as on another day is the very same object, so that nothing of them is judged again, and a
  * class of the very same people is judged once.
  */
 function judgeOf(base: RuleBase, plan: Plan, catalogue: Catalogue, rates: Rates | undefined): (people: readonly RosterFacts[]) => readonly Said[] {
-  const known = new Map<string, { person: AssessedPerson; number: number }>()
+  const numbers = new Map<AssessedPerson, number>()
   const answers = new Map<string, readonly Said[]>()
   return (people) => {
-    const roster = assessRoster(base, people, plan).people.map((person) => {
-      const key = judgedBy(person)
-      const same = known.get(key) ?? { person, number: known.size }
-      known.set(key, same)
-      return same
-    })
-    const key = roster.map(({ number }) => number).join()
-    const said = answers.get(key) ?? everySaid(evaluate(plan, { people: roster.map(({ person }) => person) }, catalogue, rates))
+    const roster = assessRoster(base, people, plan).people.map((person) => asBefore(base, person))
+    for (const person of roster) if (!numbers.has(person)) numbers.set(person, numbers.size)
+    const key = roster.map((person) => numbers.get(person)).join()
+    const said = answers.get(key) ?? everySaid(evaluate(plan, { people: roster }, catalogue, rates))
     answers.set(key, said)
     return said
   }
