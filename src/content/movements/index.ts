@@ -1,6 +1,7 @@
 import { buildCatalogue } from '@/core/movement'
 import { SUCCESSORS } from './aliases'
 import { CARDIO } from './cardio'
+import { CHAINED } from './chained'
 import { CORE_TWELVE } from './core12'
 import { DAILY_CARE } from './dailyCare'
 import { EASE } from './ease'
@@ -43,5 +44,6 @@ export const MOVEMENTS = [
   ...DAILY_CARE,
   ...UP_AND_ABOUT,
   ...WITH_KIT,
+  ...CHAINED,
 ]
 export const LIBRARY = buildCatalogue(MOVEMENTS, SUCCESSORS)

@@ -54,9 +54,12 @@ export function ClassTools({ id, title, people }: { id: string; title: string; p
               a colleague takes it over, and its people agreed that what is known of their health goes along
             </Check>
             {handsOn && (
-              <a className="quiet" href={`/api/classes/${id}/people`} download>
-                Save its people as a file
-              </a>
+              <>
+                <p className="text-soft">Health data: from hand to hand or encrypted, never as a plain letter or mail.</p>
+                <a className="quiet" href={`/api/classes/${id}/people`} download>
+                  Save its people as a file
+                </a>
+              </>
             )}
           </>
         )}

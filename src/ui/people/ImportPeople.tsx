@@ -72,7 +72,7 @@ function Rows({ rows, choose, known, isWhole }: Pick<Import, 'rows' | 'choose' |
             <td className="py-1 pr-5">
               {record.given} {record.family}
             </td>
-            <td className="pr-5">{record.birthDate}</td>
+            <td className="whitespace-nowrap pr-5">{record.birthDate}</td>
             <td className="pr-5">{record.conditions.map(({ slug }) => nameOf.get(slug)).join('; ')}</td>
             <td>
               {there || asInLine !== undefined ? (
