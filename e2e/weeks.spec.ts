@@ -170,7 +170,8 @@ test('a stand-in gets who takes what and what to do, on two pages, with names or
   await page.getByRole('link', { name: 'For a stand-in' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Boathouse chairs, for whoever stands in' })).toBeVisible()
   const article = page.getByRole('article')
-  await expect(article).toContainText('Only watching today, whatever they say: Kestrel')
+  // who else has something to settle in this house is another test's doing
+  await expect(article).toContainText(/Only watching today, whatever they say: ([\w, ]+ and )?Kestrel/)
   await expect(article.getByRole('listitem').filter({ hasText: 'Sit to stand' })).toContainText('Press the feet, stay seated: Fenwick')
   await expect(article).toContainText(/leave out 1 of the 3 stretches in “A little breath”/)
   await expect(article).toContainText('Porch, left of the green door')

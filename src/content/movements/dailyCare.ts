@@ -2,7 +2,8 @@ import { feet, hands, lean, leg, neck, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
 import { bend, front, lift, reach, tap, together, wide } from './shapes'
 
-const EASY = {
+/** What is done at ease, by anybody, at any time of a class. */
+export const EASY = {
   phase: 'any',
   tempo: { out: 2, stay: 1, back: 2 },
   dose: { sets: 1, reps: 8, restSeconds: 15 },

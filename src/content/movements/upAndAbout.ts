@@ -1,14 +1,7 @@
 import { hands, lean, leg, neck, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { EASY } from './dailyCare'
 import { bend, diagonal, front, parts, reach, tap } from './shapes'
-
-const EASY = {
-  phase: 'any',
-  tempo: { out: 2, stay: 1, back: 2 },
-  dose: { sets: 1, reps: 8, restSeconds: 15 },
-  rpe: [1, 2.5],
-  gradedBy: ['intendedRpe', 'met'],
-} as const
 
 const wheelTurn = ladder({
   ...EASY,

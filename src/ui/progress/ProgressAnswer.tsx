@@ -1,7 +1,6 @@
 'use client'
-import { useState, useTransition } from 'react'
 import { answerProgress } from '@/server/actions/people'
-import { answered, refusalWords } from '../shell/answered'
+import { useTap } from '../shell/useTap'
 
 /** A step that can be taken, with what it is in words. */
 export interface OfferedStep {
@@ -22,14 +21,9 @@ interface Props {
 
 /** Nothing moves without this tap: a step is taken, or not yet; the answer is kept until the movements are done again. */
 export function ProgressAnswer({ clientId, last, verdict, steps }: Props) {
-  const [message, setMessage] = useState('')
-  const [saving, start] = useTransition()
+  const { busy: saving, message, tap } = useTap()
   const say = (answer: 'taken' | 'not-yet', some: readonly OfferedStep[]) =>
-    start(async () => {
-      const bare = some.map(({ name: _name, words: _words, ...step }) => step)
-      const outcome = await answered(answerProgress({ clientId, last, verdict, answer, steps: bare }))
-      setMessage(outcome.ok ? '' : refusalWords(outcome))
-    })
+    tap(() => answerProgress({ clientId, last, verdict, answer, steps: some.map(({ name: _name, words: _words, ...step }) => step) }))
   const button = 'quiet min-h-11 shrink-0'
   const lines = (
     <ul>

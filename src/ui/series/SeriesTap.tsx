@@ -1,31 +1,16 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import type { ReactNode } from 'react'
 import type { Series } from '@/core/progress'
 import { keepSeries } from '@/server/actions/classes'
-import { answered, refusalWords } from '../shell/answered'
+import { TapButton } from '../shell/TapButton'
 
 /** One tap that makes a series otherwise. */
-export function SeriesTap({ classId, revision, to, children }: { classId: string; revision: number; to: Series; children: React.ReactNode }) {
+export function SeriesTap({ classId, revision, to, children }: { classId: string; revision: number; to: Series; children: ReactNode }) {
   const router = useRouter()
-  const [message, setMessage] = useState('')
-  const [saving, start] = useTransition()
-  const tap = () =>
-    start(async () => {
-      const outcome = await answered(keepSeries({ id: classId, revision, series: to }))
-      if (outcome.ok) router.refresh()
-      else setMessage(refusalWords(outcome))
-    })
   return (
-    <>
-      <button type="button" className="quiet" disabled={saving} onClick={tap}>
-        {children}
-      </button>
-      {message !== '' && (
-        <span role="status" className="wrong">
-          {message}
-        </span>
-      )}
-    </>
+    <TapButton ask={() => keepSeries({ id: classId, revision, series: to })} done={() => router.refresh()}>
+      {children}
+    </TapButton>
   )
 }

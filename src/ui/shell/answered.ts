@@ -6,7 +6,8 @@ export interface Away {
   ok: false
   kind: 'away'
 }
-type Refusal =
+/** Why an action did nothing. */
+export type Refusal =
   | Away
   | { ok: false; kind: 'invalid'; problems: FileProblem[] }
   | { ok: false; kind: 'gone'; message: string }
