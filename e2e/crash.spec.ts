@@ -38,6 +38,7 @@ test('a plan survives the death of the server right after "Saved" was shown, 20 
     if (round < 20) {
       const saved = page.waitForResponse((answer) => answer.request().postData()?.includes('march/seated') === true && answer.ok())
       await page.getByRole('option').filter({ hasText: 'Seated march' }).first().click()
+      await expect(page.getByRole('rowheader').getByRole('button')).toHaveCount(round + 1)
       await saved
       await page.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'Saved', null, { polling: 10 })
     } else {

@@ -10,7 +10,7 @@ import { studioLibrary } from './library'
 import { announce } from './live'
 import { rosterOf } from './repositories/classes'
 import { getClients, type StoredClient } from './repositories/clients'
-import { addEvents, eventsOf } from './repositories/leadEvents'
+import { addEvents, eventsOf, eventsSince } from './repositories/leadEvents'
 import { keepView, viewsOf } from './repositories/leadViews'
 import { keepStretches } from './repositories/led'
 import { type Attendance, attendanceOf } from './repositories/log'
@@ -76,6 +76,8 @@ export type Leading = Taught & { settings: Pick<Settings, 'houseRules'> }
 /** A session as it is led: its taps, and the judgements that they speak of. */
 export interface LedSession {
   events: LeadEvent[]
+  /** number of the latest of them that the server has; what has a higher one came after this was read */
+  last: number
   /** the one that holds now, and its name */
   view: LedView
   viewId: string
@@ -85,7 +87,7 @@ export interface LedSession {
 
 /** What a session is led by: the judgement that it was begun with, or that holds since the door; before it begins, that of now, which is kept. */
 export async function ledSession(db: Database, studio: Leading, session: StoredSession, there: SessionPeople): Promise<LedSession> {
-  const events = await eventsOf(db, studio.id, session.id)
+  const { events, last } = await eventsSince(db, studio.id, session.id, -1)
   const named = events.flatMap(({ view }) => view ?? [])
   const kept = await viewsOf(db, studio.id, session.id, named)
   const first = firstView(events)
@@ -93,12 +95,12 @@ export async function ledSession(db: Database, studio: Leading, session: StoredS
   if (timeline) {
     const { view: viewId = '' } = fold(events, timeline, kept.get(first ?? '')?.iCount)
     const view = kept.get(viewId)
-    if (view) return { events, view, viewId, views: kept }
+    if (view) return { events, last, view, viewId, views: kept }
   }
   // not begun; or begun before judgements were kept
   const view = await judgedSession(db, studio, session, there)
   const viewId = await keepView(db, studio.id, session.id, view)
-  return { events, view, viewId, views: new Map([...kept, [viewId, view]]) }
+  return { events, last, view, viewId, views: new Map([...kept, [viewId, view]]) }
 }
 
 /** The judgement with which a session began: in its timeline the taps count. */

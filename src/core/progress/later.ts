@@ -1,4 +1,4 @@
-import { itemsOf, movementIdOf, type PlanDraft, partOf, planSchema } from '../plan'
+import { movementIdOf, type PlanDraft, partOf, planSchema } from '../plan'
 
 type Block = PlanDraft['phases'][number]['blocks'][number]
 
@@ -69,8 +69,7 @@ export function couldWait(plan: PlanDraft, fresh: readonly string[], mostNew: nu
   for (const movement of new Set(order.map((one) => one.movement))) {
     if (fresh.length - waiting.length <= mostNew) break
     const { plan: after, left } = leftForLater(plan, [...waiting, movement])
-    if (left.includes(movement) && 2 * itemsOf(after).filter(({ phase }) => partOf(phase.kind) === 'main').length >= main.length)
-      waiting.push(movement)
+    if (left.includes(movement) && 2 * inMain(after).length >= main.length) waiting.push(movement)
   }
   return waiting
 }

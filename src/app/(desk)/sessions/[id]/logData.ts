@@ -17,6 +17,8 @@ export interface SessionLog {
   state: LeadState
   timeline: Timeline
   led: Led[]
+  /** number of the latest tap that it knows */
+  last: number
   nameOf: (person: string) => string
   movementOf: (item: string) => string
   /** what a version of the library is called */
@@ -97,6 +99,7 @@ export async function sessionLog(db: Database, studio: Leading, session: StoredS
     state,
     timeline: planned,
     led: pieces,
+    last: led.last,
     nameOf: (person) => people.find(({ id }) => id === person)?.name ?? '',
     versionOf: (variant) => catalogue.byId.get(variant)?.variant.name ?? variant,
     movementOf: (item) => titles.get(item) ?? itemsOf(session.plan).find(({ item: one }) => one.id === item)?.item.described?.name ?? item,

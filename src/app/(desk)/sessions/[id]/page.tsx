@@ -2,7 +2,6 @@ import Link from 'next/link'
 import { type LogValue, ledLine } from '@/core/lead'
 import { clock, treadLine } from '@/core/timing'
 import { dayIn } from '@/core/vocabulary'
-import { eventsSince } from '@/server/repositories/leadEvents'
 import { correctionsOf } from '@/server/repositories/log'
 import { getSession } from '@/server/repositories/sessions'
 import { FollowSession } from '@/ui/log/FollowSession'
@@ -18,8 +17,6 @@ export const metadata = { title: 'Session' }
 
 export default async function SessionPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
-  // asked first: what comes meanwhile is news to the page
-  const { last } = await eventsSince(db, studio.id, id, -1)
   const [log, corrected] = await Promise.all([sessionLog(db, studio, session), correctionsOf(db, studio.id, id)])
   const { state, timeline, led, nameOf, movementOf, versionOf } = log
   const said = (field: string, value: LogValue) => valueWords(field, value, studio.settings.houseRules.masses, versionOf)
@@ -82,7 +79,7 @@ export default async function SessionPage({ params }: { params: Promise<{ id: st
           )}
         </ul>
       )}
-      <FollowSession session={id} last={last} asks />
+      <FollowSession session={id} last={log.last} asks />
       <LogForm items={log.items} {...log.start} />
       {corrected.length > 0 && (
         <details>

@@ -1,5 +1,4 @@
 import Link from 'next/link'
-import { eventsSince } from '@/server/repositories/leadEvents'
 import { getSession } from '@/server/repositories/sessions'
 import { AddToIncident } from '@/ui/log/AddToIncident'
 import { FollowSession } from '@/ui/log/FollowSession'
@@ -16,9 +15,7 @@ const BY_HAND = ['What happened before it', 'Who saw it', 'Who was told, and whe
 /** What happened when somebody stopped, with its times: it is added to and never written over, and prints on a page. */
 export default async function IncidentsPage({ params }: { params: Promise<{ id: string }> }) {
   const { db, studio, id, found: session } = await named(params, getSession)
-  // asked first: what comes meanwhile is news to the page
-  const { last } = await eventsSince(db, studio.id, id, -1)
-  const { state, nameOf } = await sessionLog(db, studio, session)
+  const { state, last, nameOf } = await sessionLog(db, studio, session)
   const incidents = state.notes.filter(({ kind }) => kind === 'incident')
   return (
     <div className="mx-auto flex max-w-[44rem] flex-col gap-6">
