@@ -52,6 +52,29 @@ test('a class is composed for its people, kept in part, taken into the plan as o
   await expect(page.getByLabel('New, at most')).toHaveValue('40')
 })
 
+test('a main part is composed in rounds, with few changes of position, and stands so in the plan', async ({ page }) => {
+  await newClass(page, 'Round the mill')
+  await page.getByRole('button', { name: /^Roster/ }).click()
+  for (const name of ['Alba', 'Greta']) await page.getByRole('checkbox', { name: new RegExp(`^${name}`) }).check()
+  await page.getByRole('button', { name: /^Keep these/ }).click()
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
+  await page.getByLabel('New, at most').fill('40')
+  await page.getByLabel('The main part').selectOption({ label: 'in two rounds' })
+  await page.getByLabel('Changes between them, at most').fill('2')
+  await page.getByRole('button', { name: 'Compose', exact: true }).click()
+  const first = page.getByRole('region', { name: 'Class 1' })
+  await expect(first.getByText(/No class is worth more than/)).toBeVisible()
+  await expect(first.getByText('Circuit · 2 rounds').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await first.getByRole('button', { name: 'Take this class' }).click()
+  await expect(page.getByText('Circuit · 2 rounds').first()).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  // what was wished is kept with the class
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
+  await expect(page.getByLabel('The main part')).toHaveValue('rounds-2')
+  await expect(page.getByLabel('Changes between them, at most')).toHaveValue('2')
+})
+
 test('a brief that cannot be kept says which wishes clash, and what the nearest class would be', async ({ page }) => {
   await newClass(page, 'Asked too much')
   await page.getByRole('link', { name: 'Compose', exact: true }).click()

@@ -19,6 +19,7 @@ import {
   compose,
   emptyPlan,
   type Frame,
+  fewestChanges,
   firstClass,
   frameOf,
   GAP,
@@ -28,6 +29,7 @@ import {
   ordered,
   PARTS,
   type Part,
+  PLACES,
   Scorer,
   type Solver,
   secondsOf,
@@ -41,6 +43,7 @@ import { assessRoster, inGroup, type Roster } from '@/core/evaluate'
 import { buildCatalogue, EVERYDAY_FUNCTIONS, MUSCLES } from '@/core/movement'
 import { aloneInBlock, prescriptionOf } from '@/core/plan'
 import { buildRuleBase } from '@/core/safety'
+import { levelOf } from '@/core/timing'
 import { generator } from '@/core/vocabulary'
 import { highsSolver, loadSolver } from './highsSolver'
 
@@ -133,7 +136,8 @@ describe('the model of a class', () => {
     let possible = 0
     for (let seed = 1; seed <= 25; seed++) {
       const ways = someWays(seed, 11 + (seed % 3))
-      const brief = smallBrief()
+      // as many changes of position as it takes, then none, one, two and three
+      const brief = smallBrief(seed % 5 === 0 ? {} : { mostPlaceChanges: (seed % 5) - 1 })
       const best = byHand(ways, brief)
       const built = buildModel(ways, brief, FRAME)
       const found = solver(built.model, { gap: 0 })
@@ -228,6 +232,36 @@ test('the order of each part costs least of all orders, given the part before it
     }
   }
 })
+
+describe('changes of position', () => {
+  const changesIn = (places: readonly string[]) => places.slice(1).filter((place, index) => place !== places[index]).length
+  const placeSets = fc.tuple(...[0, 1, 2].map(() => fc.uniqueArray(fc.constantFrom(...PLACES), { minLength: 1, maxLength: 4 })))
+
+  test('are the fewest that any order of the places of each part has', () =>
+    fc.assert(
+      fc.property(placeSets, ([warm, main, cool]) => {
+        const least = Math.min(
+          ...permutations(warm!).flatMap((one) =>
+            permutations(main!).flatMap((two) => permutations(cool!).map((three) => changesIn([...one, ...two, ...three]))),
+          ),
+        )
+        expect(fewestChanges([new Set(warm), new Set(main), new Set(cool)])).toBe(least)
+      }),
+      { numRuns: 60 },
+    ))
+
+  test('are that few in the order of a class for which they are counted', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 500 }), (seed) => {
+        const chosen: Chosen[] = someWays(seed, 14).map((way) => ({ way, part: way.parts[0]!, extra: 0 }))
+        const placesIn = (part: Part) => new Set(chosen.filter((one) => one.part === part).map(({ way }) => way.place))
+        if (PARTS.some((part) => placesIn(part).size === 0)) return
+        const order = ordered(chosen, true).flatMap(({ ways }) => ways.map(({ place }) => place))
+        expect(changesIn(order)).toBe(fewestChanges([placesIn('warm-up'), placesIn('main'), placesIn('cool-down')]))
+      }),
+      { numRuns: 40 },
+    ))
+})
 function permutations<T>(list: readonly T[]): T[][] {
   if (list.length < 2) return [[...list]]
   return list.flatMap((one, index) => permutations(list.toSpliced(index, 1)).map((rest) => [one, ...rest]))
@@ -262,6 +296,19 @@ describe('a composed class', () => {
     expect(again.kind === 'proposals' && again.proposals[0]!.plan).toEqual(plan)
   })
 
+  test('changes position no oftener than the brief allows', () => {
+    for (const mostPlaceChanges of [1, 3]) {
+      const made = compose({ ...brief, mostPlaceChanges }, roster, SHELF, solver)
+      if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
+      const { segments } = made.proposals[0]!.evaluation.timeline
+      const planned = new Map(
+        made.proposals[0]!.evaluation.items.map(({ prescription }) => [prescription.item.id, prescription.demands.basePosition]),
+      )
+      const levels = segments.flatMap(({ kind, item }) => (kind === 'work' && item !== undefined ? [levelOf(planned.get(item)!)] : []))
+      expect(levels.slice(1).filter((level, index) => level !== levels[index]).length, `${mostPlaceChanges}`).toBeLessThanOrEqual(mostPlaceChanges)
+    }
+  })
+
   test('three proposals share at most half of their movements', () => {
     const made = compose(brief, roster, LIBRARY, solver, { proposals: 3 })
     if (made.kind !== 'proposals') throw new Error(made.kind)
@@ -270,6 +317,70 @@ describe('a composed class', () => {
     for (const [later, list] of movements.entries())
       for (const earlier of movements.slice(0, later))
         expect(list.filter((movement) => earlier.includes(movement)).length).toBeLessThanOrEqual(Math.floor(earlier.length / 2))
+  })
+
+  test.each(['pairs', 'rounds-2', 'rounds-3'] as const)(
+    'runs its main part in %s where movements stand together, and lands on its time',
+    (mainForm) => {
+      const made = compose({ ...brief, mainForm }, roster, LIBRARY, solver)
+      if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
+      const { evaluation, plan, chosen } = made.proposals[0]!
+      const wayOf = new Map(chosen.map(({ way }) => [way.variant, way]))
+      const main = plan.phases[1]!.blocks
+      const inTurn = main.filter(({ format }) => format !== 'straight')
+      const count = (blocks: typeof main) => blocks.reduce((sum, { items }) => sum + items.length, 0)
+      expect(count(inTurn)).toBeGreaterThan(count(main) / 2)
+      for (const block of inTurn) {
+        if (mainForm === 'pairs') expect([2, 3]).toContain(block.items.length)
+        expect(block).toMatchObject(mainForm === 'pairs' ? { format: 'alternated' } : { format: 'circuit', rounds: Number(mainForm.at(-1)) })
+        const ways = block.items.map(({ variant }) => wayOf.get(variant!)!)
+        expect(new Set(ways.map(({ place }) => place)).size, block.id).toBe(1)
+        for (const [index, way] of ways.slice(1).entries())
+          expect(
+            way.main.filter((muscle) => ways[index]!.main.includes(muscle)),
+            `${block.id}, ${way.variant}`,
+          ).toEqual([])
+      }
+      for (const phase of [plan.phases[0]!, plan.phases[2]!]) expect(phase.blocks.every(({ format }) => format === 'straight')).toBe(true)
+      for (const { uses } of evaluation.items)
+        for (const [index, use] of uses.entries()) if (!evaluation.people[index]!.assessment.closed) expect(use.kind).toBe('does')
+      const { totalSeconds } = evaluation.timeline
+      expect(totalSeconds).toBeLessThanOrEqual(40 * 60)
+      expect(totalSeconds).toBeGreaterThan(36 * 60)
+      const codes = evaluation.warnings.map(({ code }) => code)
+      for (const code of ['warm-up-short', 'cool-down-short', 'overruns']) expect(codes).not.toContain(code)
+    },
+  )
+
+  describe('of movements that share their muscles, in rounds', () => {
+    // nothing can take turns, so that all is done in sets with whole rests: longer than was counted
+    const THIGHS = buildCatalogue(
+      LIBRARY.movements.filter(({ purpose, main }) =>
+        purpose === 'strength-legs' ? main.includes('quadriceps') : !/strength|balance|power/.test(purpose),
+      ),
+    )
+    const rounds = briefOf({ minutes: 40, mainForm: 'rounds-3', goals: { strength: 3 }, room: { kit: ['support', 'wall', 'band', 'dumbbell'] } })
+    /** @param once only the first question has an answer */
+    const asked = (once = false) => {
+      let relaxed = 0
+      const counting: Solver = (model, options) => {
+        if (options?.relaxed) relaxed++
+        return once && relaxed > 1 ? { status: 'infeasible' } : solver(model, options)
+      }
+      return { made: compose(rounds, rosterOf(rounds, group), THIGHS, counting), times: () => relaxed }
+    }
+
+    test('it is chosen anew for what it takes, and lands on its time', () => {
+      const { made, times } = asked()
+      if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
+      expect(times()).toBeGreaterThan(1)
+      expect(made.proposals[0]!.evaluation.timeline.totalSeconds).toBeLessThanOrEqual(40 * 60)
+    })
+
+    test('where none is there of another length the first is proposed, and nothing is said to be impossible', () => {
+      const { made } = asked(true)
+      expect(made).toMatchObject({ kind: 'proposals', proposals: [{}] })
+    })
   })
 
   const [PINNED, BANNED] = SHELF.movements.flatMap(({ id, phase, variants }) =>

@@ -41,6 +41,7 @@ import {
   type Prescription,
   prescriptionOf,
   prescriptionsOf,
+  sharedWith,
   soundPlan,
   withKnown,
 } from '@/core/plan'
@@ -146,7 +147,7 @@ export class DesignerDesk {
   }
 
   private accept(draft: PlanDraft): Plan {
-    const plan = soundPlan(withKnown(draft, this.experience.knows), this.catalogue)
+    const plan = soundPlan(withKnown(sharedWith(draft, this.plan), this.experience.knows), this.catalogue)
     this.plan = plan
     return plan
   }

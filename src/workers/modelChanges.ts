@@ -25,12 +25,21 @@ const sameItem = (one: ModelItem, other: ModelItem): boolean => {
   )
 }
 
+const written = new WeakMap<object, string>()
+/** A part of a class as text: each is written once, though it is compared with the one before it and the one after. */
+function textOf(part: Rest[keyof Rest]): string {
+  if (typeof part !== 'object') return String(part)
+  const known = written.get(part) ?? JSON.stringify(part)
+  written.set(part, known)
+  return known
+}
+
 /** What of a class is other than before. */
 export function changesOf(before: ClassModel, after: ClassModel): ModelChanges {
   const { items: itemsBefore, ...restBefore } = before
   const { items, ...rest } = after
   const known = new Map(itemsBefore.map((item) => [item.id, item]))
-  const other = (Object.keys(rest) as (keyof Rest)[]).filter((key) => JSON.stringify(rest[key]) !== JSON.stringify(restBefore[key]))
+  const other = (Object.keys(rest) as (keyof Rest)[]).filter((key) => textOf(rest[key]) !== textOf(restBefore[key]))
   return {
     rest: Object.fromEntries(other.map((key) => [key, rest[key]])) as Partial<Rest>,
     order: items.map(({ id, startSeconds }) => ({ id, startSeconds })),

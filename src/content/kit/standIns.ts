@@ -30,6 +30,8 @@ const NAMES: Record<Kit, { name: string; standIn: string }> = {
   towel: { name: 'towel or strap', standIn: 'a dressing-gown belt' },
   stick: { name: 'light stick', standIn: 'a broom handle or a rolled newspaper' },
   pedals: { name: 'pedals to stand before a chair', standIn: 'none: draw the circles with the feet' },
+  'big-ball': { name: 'large ball, blown up so that the knees are a little lower than the hips', standIn: 'none: stay on the chair' },
+  trampoline: { name: 'mini-trampoline with a frame to hold', standIn: 'none: keep to the step on the floor' },
   step: { name: 'low step', standIn: 'the bottom stair with its rail' },
 }
 

@@ -47,7 +47,7 @@ export const FAMILIES_TAUGHT: Readonly<Record<string, string | null>> = {
   'standing-elbow-knee': 'elbow-to-knee/free',
   'step-reach': 'step-reach/free',
   'pedal-bout': 'pedal/brisk',
-  'trampoline-bounce': null,
+  'trampoline-bounce': 'bounce/trampoline',
   // lower-body strength
   squat: 'squat/free',
   'sit-to-stand': 'sit-to-stand/arms-crossed',

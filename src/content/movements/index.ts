@@ -1,11 +1,13 @@
 import { buildCatalogue } from '@/core/movement'
 import { SUCCESSORS } from './aliases'
+import { BOUNCE } from './bounce'
 import { CARDIO } from './cardio'
 import { CHAINED } from './chained'
 import { CORE_TWELVE } from './core12'
 import { DAILY_CARE } from './dailyCare'
 import { EASE } from './ease'
 import { HINGED } from './hinged'
+import { LARGE_BALL } from './largeBall'
 import { LOWER } from './lower'
 import { LYING_MIX } from './lyingMix'
 import { LYING_TRUNK } from './lyingTrunk'
@@ -13,7 +15,9 @@ import { ONE_SIDED } from './oneSided'
 import { PHRASES } from './phrases'
 import { QUICK_AND_STEADY } from './quickAndSteady'
 import { SEATED_MIX } from './seatedMix'
+import { SPLIT_STANCE } from './splitStance'
 import { STEADY_MOVEMENTS } from './steady'
+import { STEPPING } from './stepping'
 import { SWING_AND_REACH } from './swingAndReach'
 import { TRUNK_MOVEMENTS } from './trunk'
 import { TWO_AT_ONCE } from './twoAtOnce'
@@ -43,6 +47,10 @@ export const MOVEMENTS = [
   ...SWING_AND_REACH,
   ...DAILY_CARE,
   ...UP_AND_ABOUT,
+  ...STEPPING,
+  ...LARGE_BALL,
+  ...BOUNCE,
+  ...SPLIT_STANCE,
   ...WITH_KIT,
   ...CHAINED,
 ]

@@ -70,6 +70,7 @@ test('kit at home as people say it', () => {
     kit: ['dumbbell', 'band', 'towel', 'table', 'armchair'],
     unknown: [],
   })
-  expect(kitOfWords(['ankle weights', 'a trampoline'])).toEqual({ kit: ['cuff'], unknown: ['a trampoline'] })
+  expect(kitOfWords(['ankle weights', 'a hoop'])).toEqual({ kit: ['cuff'], unknown: ['a hoop'] })
+  expect(kitOfWords(['a large ball', 'soft ball', 'mini-trampoline'])).toEqual({ kit: ['big-ball', 'ball', 'trampoline'], unknown: [] })
   for (const kit of kitOfWords(['mat', 'bed', 'pillow', 'ball', 'rail', 'wall', 'step', 'door anchor']).kit) expect(ROOM_KIT).toContain(kit)
 })

@@ -7,6 +7,8 @@ import { add, cosDeg, length, mix, scale, sinDeg, sub, type Vec } from './vector
 export type PropKind =
   /** what is sat on, or risen from */
   | 'chair'
+  /** a large one that is sat on */
+  | 'bigBall'
   | 'armchair'
   /** a chair that carries the lower legs, or one foot behind */
   | 'legChair'
@@ -54,6 +56,8 @@ export type PropKind =
   /** round the right ankle, an end in the right hand */
   | 'ankleStrap'
   | 'step'
+  /** a small one, as high as a step; who bounces holds the rail before it */
+  | 'trampoline'
   | 'towel'
   /** in both hands, its ends beyond them */
   | 'stick'
@@ -104,6 +108,8 @@ function supportAt(figure: Figure): Vec {
   return wrists.reduce((far, wrist) => (wrist[1] > far[1] ? wrist : far))
 }
 
+/** A large ball rises this much about whoever sits on it, m. */
+const BALL_GIVES = 0.07
 const seatY = (figure: Figure): number => (figure.furniture?.seat ?? figure.pelvis)[1]
 
 function seatLayers({ figure, camera }: PropContext, arms: boolean): Layer[] {
@@ -150,6 +156,10 @@ const PROPS: Record<PropKind, PropDrawer> = {
     const way = Math.sign(ankle[1] - figure.pelvis[1]) || 1
     const top = ankle[2] - 0.03 * figure.body.stature
     return [{ depth: -9, shapes: chairShapes(camera, ankle[1] + way * 0.2, ankle[1] - way * 0.2, top, top + 0.43) }]
+  },
+  bigBall: ({ figure, camera }) => {
+    const r = (figure.room.seatHeight + BALL_GIVES) / 2
+    return [{ depth: -8, shapes: [{ tone: 'propFar', path: disc({ at: camera.flat([0, seatY(figure), r]), r }) }] }]
   },
   wheelchair: ({ figure, camera }) => {
     const y = seatY(figure)
@@ -364,6 +374,15 @@ const PROPS: Record<PropKind, PropDrawer> = {
     return [
       { depth: -6, shapes: [{ tone: 'prop', path: bar(camera)(fore!, aft!) + bar(camera)(axle, fore!) + bar(camera)(axle, aft!) }] },
       { depth: 3, shapes: [{ tone: 'load', path: bar(camera)(left, right, 0.011) }] },
+    ]
+  },
+  trampoline: ({ figure, camera }) => {
+    const [, y] = mix(figure.legs.left.ball, figure.legs.right.ball, 0.5)
+    const rim = Array.from({ length: 28 }, (_, i): Vec => [0.48 * cosDeg((i * 360) / 28), y + 0.48 * sinDeg((i * 360) / 28), SUPPORT.stepZ])
+    const feet = [0, 7, 14, 21].map((i) => bar(camera)(rim[i]!, [rim[i]![0], rim[i]![1], 0.01])).join('')
+    return [
+      { depth: -9, shapes: [{ tone: 'prop', path: feet }] },
+      { depth: -8, shapes: [{ tone: 'propFar', path: polygon(rim.map((v) => camera.flat(v))) }] },
     ]
   },
   step: ({ figure, camera }) => {

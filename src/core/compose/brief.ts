@@ -9,6 +9,10 @@ export type BriefLevel = (typeof LEVELS)[number]
 /** Strength is trained at 5 to 6, and frailer groups at 4 (rule base 5.1). */
 export const MOST_RPE: Readonly<Record<BriefLevel, number>> = { gentler: 4, usual: 6, harder: 7 }
 
+/** How the main part runs: one movement after the other, two in turn with two sets each, or all of a place in rounds. */
+export const MAIN_FORMS = ['sets', 'pairs', 'rounds-2', 'rounds-3'] as const
+export type MainForm = (typeof MAIN_FORMS)[number]
+
 /** What carries the body, as far as a brief tells them apart. */
 export const PLACES = ['seat', 'stand', 'floor', 'bed'] as const
 export type Place = (typeof PLACES)[number]
@@ -34,9 +38,12 @@ export const briefSchema = z.strictObject({
   /** what it is good for in daily life */
   everyday: z.array(z.enum(EVERYDAY_FUNCTIONS)).max(6).default([]),
   level: z.enum(LEVELS).default('usual'),
+  mainForm: z.enum(MAIN_FORMS).default('sets'),
   room: roomSchema.prefault({}),
   places: z.array(z.enum(PLACES)).min(1).default(['seat', 'stand', 'floor']),
   mostFloorTrips: z.number().int().min(0).max(3).default(1),
+  /** between chair, feet, floor and bed within the class, at most; left out = as many as it takes */
+  mostPlaceChanges: z.number().int().min(0).max(12).optional(),
   /** movements that the group has not met, at most */
   mostNew: z.number().int().min(0).max(40).default(4),
   /** versions shown side by side */
@@ -57,8 +64,10 @@ export const wishesSchema = briefSchema
     areas: true,
     everyday: true,
     level: true,
+    mainForm: true,
     places: true,
     mostFloorTrips: true,
+    mostPlaceChanges: true,
     mostNew: true,
     pinned: true,
     banned: true,

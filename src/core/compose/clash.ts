@@ -6,7 +6,7 @@ import type { Model, Row, Solver } from './lp'
 import { type KeptOut, keptOut } from './ways'
 
 /** Wishes in the order in which people hold on to them: what is tried last remains in the set. */
-const HELD_ON_TO = ['warm-up', 'cool-down', 'minutes', 'trips to the floor', 'new movements']
+const HELD_ON_TO = ['warm-up', 'cool-down', 'minutes', 'trips to the floor', 'changes of position', 'new movements']
 const rank = (wish: string): number => (wish.startsWith('pinned ') ? -1 : HELD_ON_TO.indexOf(wish))
 
 const isPossible = (model: Model, rows: Row[], solver: Solver): boolean => {

@@ -1,7 +1,7 @@
 import type { Quality } from '../coverage'
 import { type Evaluation, evaluate, neededMinutes, type Roster } from '../evaluate'
 import type { Catalogue, EverydayFunction, Muscle } from '../movement'
-import { asPlanDose, type Item, type Plan, type PlanInput, planSchema, soundPlan } from '../plan'
+import { type Plan, type PlanInput, planSchema, soundPlan } from '../plan'
 import { changeSeconds, HOUSE_RATES, type Rates } from '../timing'
 import type { ClassBrief, Place } from './brief'
 import { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash'
@@ -10,6 +10,7 @@ import type { Solver } from './lp'
 import { type Before, buildModel, type Chosen, chosenIn, type Frame, sharesOf, trainingOf, workOf, worthOf } from './model'
 import { ordered } from './order'
 import { type Progress, solveModel } from './solve'
+import { blocksOf } from './turns'
 import type { Part } from './way'
 import { waysOf } from './ways'
 
@@ -71,7 +72,6 @@ const MOST_PAUSE = 120
 const SAID_BELOW = 0.8
 /** As they stand over the parts of a plan; the instructor may call them otherwise. */
 export const PART_TITLES: Readonly<Record<Part, string>> = { 'warm-up': 'Warm up', main: 'Main', 'cool-down': 'Come down' }
-const PART_PREFIX: Readonly<Record<Part, string>> = { 'warm-up': 'w', main: 'm', 'cool-down': 'c' }
 
 /** The class before anything is chosen. */
 export const emptyPlan = (brief: ClassBrief): Plan => planOf(brief, []) as Plan
@@ -88,26 +88,10 @@ function planOf(brief: ClassBrief, parts: readonly { part: Part; chosen: readonl
       id: part,
       kind: part,
       title: PART_TITLES[part],
-      blocks: [
-        {
-          id: `${part}-1`,
-          format: 'straight' as const,
-          pauseAfter: pauses[part] ?? 0,
-          items: chosen.map((one, index): Item => ({ id: `${PART_PREFIX[part]}${index + 1}`, variant: one.way.variant, ...doseOf(one) })),
-        },
-      ],
+      blocks: blocksOf(part, chosen, brief.mainForm, pauses[part] ?? 0),
     })),
   }
   return planSchema.parse(input)
-}
-
-/** The dose of what was chosen, where it is not that of the library. */
-function doseOf({ way: { prescription, sets }, extra }: Chosen): Pick<Item, 'dose'> {
-  const own = prescription.entry?.variant.dose
-  const workSeconds = prescription.planDose.workSeconds
-  const long = workSeconds === undefined ? undefined : workSeconds + extra
-  if (!own || (own.sets === sets && own.workSeconds === long)) return {}
-  return { dose: { ...asPlanDose(own), sets, ...(long !== undefined && { workSeconds: long }) } }
 }
 
 /** What the people make of warm-up, cool-down and ways (rule base 5.5, 5.7). */
@@ -138,7 +122,10 @@ function landed(
   catalogue: Catalogue,
   rates: Rates,
 ): { plan: Plan; evaluation: Evaluation } {
-  const parts = ordered(chosen).map(({ part, ways }) => ({ part, chosen: ways.map((way) => chosen.find((one) => one.way === way)!) }))
+  const parts = ordered(chosen, brief.mostPlaceChanges !== undefined).map(({ part, ways }) => ({
+    part,
+    chosen: ways.map((way) => chosen.find((one) => one.way === way)!),
+  }))
   const judged = (pauses: Partial<Record<Part, number>>) => {
     const plan = soundPlan(planOf(brief, parts, pauses), catalogue)
     return { plan, evaluation: evaluate(plan, roster, catalogue, rates) }
@@ -155,6 +142,12 @@ function fallen({ items, people }: Evaluation): string[] {
   return items
     .filter(({ uses }) => uses.some((use, person) => use.kind === 'rests' && !people[person]!.assessment.closed))
     .map(({ prescription }) => prescription.item.variant ?? '')
+}
+
+/** s by which the choice should be longer so that the class lands on its time: below 0 where it came out too long, 0 where it is well. */
+function missedBy({ evaluation: { timeline } }: Proposal, { minutes }: ClassBrief): number {
+  const free = minutes * 60 - timeline.totalSeconds
+  return free < 0 ? free - SPARE_SECONDS : free > SHORTER_SECONDS ? free - SPARE_SECONDS : 0
 }
 
 function whyOf(one: Chosen, brief: ClassBrief): Why {
@@ -213,13 +206,24 @@ export function compose(brief: ClassBrief, roster: Roster, catalogue: Catalogue,
   const { rates = HOUSE_RATES, proposals: many = 1, onFirst, onProgress, onProposal } = options
   const plan = emptyPlan(brief)
   let ways = waysOf(brief, plan, roster, catalogue, rates)
-  const frame = frameOf(brief, roster)
+  let frame = frameOf(brief, roster)
   const proposed = (chosen: readonly Chosen[], bound?: number) => proposalOf(chosen, brief, roster, catalogue, rates, bound)
   const first = onFirst && firstClass(ways, brief, frame)
   if (first) onFirst(proposed(first))
   const found: Proposal[] = []
   const before: Before[] = []
-  for (let again = 0; found.length < many; ) {
+  let again = 0
+  /** keeps the brief in all but its length */
+  let near: Proposal | undefined
+  const take = (proposal: Proposal) => {
+    again = 0
+    near = undefined
+    found.push(proposal)
+    onProposal?.(proposal)
+    const movements = proposal.chosen.map(({ way }) => way.movement).filter((movement) => !brief.pinned.includes(movement))
+    before.push({ movements, most: Math.floor(movements.length / 2) })
+  }
+  while (found.length < many) {
     const built = buildModel(ways, brief, frame, before)
     const solved = solveModel(built.model, (column) => built.chosen[column] !== undefined, solver, {
       // the first good one is shown while it is being proved
@@ -227,6 +231,11 @@ export function compose(brief: ClassBrief, roster: Roster, catalogue: Catalogue,
       ...(onProgress && { onProgress: (progress) => onProgress({ ...progress, proposal: found.length }) }),
     })
     if (solved === 'infeasible' || solved === 'unknown') {
+      // no class was asked for that is longer or shorter: what there is comes nearest
+      if (near) {
+        take(near)
+        continue
+      }
       if (found.length > 0) break
       if (solved === 'unknown') return { kind: 'unknown' }
       const noWay = brief.pinned
@@ -244,11 +253,14 @@ export function compose(brief: ClassBrief, roster: Roster, catalogue: Catalogue,
       ways = ways.filter(({ variant }) => !falls.has(variant))
       continue
     }
-    again = 0
-    found.push(proposal)
-    onProposal?.(proposal)
-    const movements = chosen.map(({ way }) => way.movement).filter((movement) => !brief.pinned.includes(movement))
-    before.push({ movements, most: Math.floor(movements.length / 2) })
+    // how movements in turn follow each other is known when they stand in their order: the choice is made for what they really take
+    const off = missedBy(proposal, brief)
+    const closer = near && Math.abs(missedBy(near, brief)) <= Math.abs(off) ? near : proposal
+    if (off !== 0 && again < MOST_AGAIN) {
+      again++
+      near = closer
+      frame = { ...frame, from: frame.from + off, until: frame.until + off }
+    } else take(closer)
   }
   return { kind: 'proposals', proposals: found }
 }

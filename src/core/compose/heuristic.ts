@@ -20,6 +20,7 @@ import {
   trainingOf,
   worthTimes,
 } from './model'
+import { fewestChanges } from './places'
 import { PARTS, type Way } from './way'
 
 const SEED = 1
@@ -88,6 +89,12 @@ export class Scorer {
     this.times = MUSCLES.map((muscle) => worthTimes(muscle, brief))
   }
 
+  /** Fewest changes of place in the class that was scored last. */
+  private changes(): number {
+    const inPart = (part: number) => new Set(PLACES.filter((_, place) => this.places[part * PLACES.length + place] === 1))
+    return fewestChanges([inPart(0), inPart(1), inPart(2)])
+  }
+
   /** What a class is worth, and how far it is from what is asked; 0 = it keeps all of it. */
   score(list: readonly number[]): { worth: number; outside: number } {
     const { brief, frame, goals, muscles, work, counts, places, kits, served } = this
@@ -137,6 +144,7 @@ export class Scorer {
         missing(work[2]!, frame.coolDownSeconds)) /
         60 +
       missing(brief.mostFloorTrips, trips) +
+      (brief.mostPlaceChanges === undefined ? 0 : missing(brief.mostPlaceChanges, this.changes())) +
       missing(brief.mostNew, fresh) +
       missing(pinned, this.pinned.size) +
       this.lost

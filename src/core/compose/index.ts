@@ -6,6 +6,8 @@ export {
   type ClassBrief,
   type ClassBriefInput,
   LEVELS,
+  MAIN_FORMS,
+  type MainForm,
   PLACES,
   type Place,
   type Wishes,
@@ -20,6 +22,7 @@ export { firstClass, Scorer } from './heuristic'
 export { type Column, type Model, ModelWriter, type Row, type Solved, type SolveOptions, type Solver } from './lp'
 export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, secondsOf, sharesOf, worthOf } from './model'
 export { afterPart, orderCost, ordered } from './order'
+export { fewestChanges } from './places'
 export { type Repaired, repair } from './repair'
 export type { Mending } from './repairSteps'
 export { GAP, type Progress, solveModel } from './solve'

@@ -2,8 +2,9 @@ import { QUALITIES, type Quality } from '../coverage'
 import { type EverydayFunction, MUSCLES, type Muscle } from '../movement'
 import { BETWEEN } from '../timing'
 import { groupedBy } from '../vocabulary'
-import type { ClassBrief, Place } from './brief'
+import { type ClassBrief, PLACES, type Place } from './brief'
 import { type Model, ModelWriter, type Row } from './lp'
+import { limitChanges } from './places'
 import { PARTS, type Part, type Way } from './way'
 
 /** What the parts of a class need, s. */
@@ -191,6 +192,9 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
 
   const time: Row['terms'] = [...terms(({ way }) => (way.seconds + LINK_SECONDS) / MINUTE), ...longer(() => 1)]
   const floor = new Map<Part, number>()
+  const placed = new Map<Part, ReadonlyMap<Place, number>>()
+  // sitting costs nothing, and is told from the others only where changes are counted
+  const counted: readonly Place[] = brief.mostPlaceChanges === undefined ? ['stand', 'floor', 'bed'] : PLACES
   for (const part of PARTS) {
     const here = all.filter((one) => one.part === part)
     // a place or a kit is used where something stands that needs it, and never otherwise
@@ -204,10 +208,13 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
       time.push([column, seconds / MINUTE])
       return column
     }
-    for (const place of ['stand', 'floor', 'bed'] as const) {
-      const column = used(place, -PLACE_COST, frame.placeSeconds[place], (way) => way.place === place)
+    const columns = new Map<Place, number>()
+    for (const place of counted) {
+      const column = used(place, place === 'seat' ? 0 : -PLACE_COST, frame.placeSeconds[place], (way) => way.place === place)
+      if (column !== undefined) columns.set(place, column)
       if (place === 'floor' && column !== undefined) floor.set(part, column)
     }
+    placed.set(part, columns)
     for (const kit of new Set(here.flatMap(({ way }) => kitsOf(way)))) used(kit, -KIT_COST, KIT_SECONDS, (way) => way.kit === kit)
     const [fewest, most] = COUNTS[part]
     writer.row(`count ${part}`, ones(here), { lower: fewest, upper: most })
@@ -243,6 +250,7 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
     trips.push([join, -1])
   }
   writer.row('trips to the floor', trips, { upper: brief.mostFloorTrips, wish: 'trips to the floor' })
+  if (brief.mostPlaceChanges !== undefined) limitChanges(writer, placed, brief.mostPlaceChanges)
   writer.row(
     'new movements',
     terms(({ way }) => Number(way.isNew)),

@@ -1,6 +1,7 @@
 import type { Muscle } from '../movement'
 import { changeSeconds } from '../timing'
 import type { Chosen } from './model'
+import { meetingsOf } from './places'
 import { HARD_RPE, PARTS, type Part, type Way } from './way'
 
 const KIT_SECONDS = 15
@@ -9,14 +10,27 @@ const SAME_MUSCLE = 1.5
 const TWO_HARD = 1
 /** A second visit to the floor costs more than anything else could gain. */
 const FLOOR_AGAIN = 1000
+/** Where changes of place are counted, one of them costs more than all else of a part. */
+const FEW_CHANGES = 200
+/** Where movements take turns, the same muscles cannot follow each other: worth a few seconds more to avoid. */
+const SAME_MUSCLE_IN_TURN = 8
 /** By place in the part: power and balance while fresh, effort rising through a warm-up and falling through a cool-down, large before small. */
 const PLACE_WEIGHT = 0.25
 
 const baseOf = (way: Way | undefined) => way?.prescription.demands.basePosition ?? 'seated-unsupported'
 const share = (a: readonly Muscle[], b: readonly Muscle[]): boolean => a.some((muscle) => b.includes(muscle))
 
+/** What is wished of an order besides what practitioners avoid in any. */
+interface Weights {
+  /** on top of what a change of place costs */
+  perPlace: number
+  /** for the same muscles twice running */
+  perMuscle: number
+}
+const USUAL: Weights = { perPlace: 0, perMuscle: SAME_MUSCLE }
+
 /** What it costs that one stands after another: seconds in tenths, and what practitioners avoid. */
-export function stepCost(before: Way | undefined, after: Way | undefined): number {
+export function stepCost(before: Way | undefined, after: Way | undefined, { perPlace, perMuscle }: Weights = USUAL): number {
   const [from, to] = [baseOf(before), baseOf(after)]
   const change = changeSeconds(from, to)
   const kit = (before?.kit ?? '') === (after?.kit ?? '') ? 0 : KIT_SECONDS
@@ -24,8 +38,9 @@ export function stepCost(before: Way | undefined, after: Way | undefined): numbe
   return (
     Math.max(change, kit) / 10 +
     (change > 0 ? A_CHANGE : 0) +
-    (both && before.quality !== 'stretch' && share(before.main, after.main) ? SAME_MUSCLE : 0) +
-    (both && before.rpe >= HARD_RPE && after.rpe >= HARD_RPE ? TWO_HARD : 0)
+    (both && before.quality !== 'stretch' && share(before.main, after.main) ? perMuscle : 0) +
+    (both && before.rpe >= HARD_RPE && after.rpe >= HARD_RPE ? TWO_HARD : 0) +
+    (both && before.place !== after.place ? perPlace : 0)
   )
 }
 
@@ -48,8 +63,8 @@ export function placeCost(way: Way, part: Part, at: number): number {
 
 /** What comes after a part: something that its end should suit, the end of the class, or nothing that is known. */
 type After = Way | 'the end' | undefined
-const endCost = (last: Way | undefined, after: After): number =>
-  after === undefined ? 0 : after === 'the end' ? stepCost(last, undefined) : stepCost(last, after)
+const endCost = (last: Way | undefined, after: After, weights = USUAL): number =>
+  after === undefined ? 0 : after === 'the end' ? stepCost(last, undefined) : stepCost(last, after, weights)
 
 /** Cost of a part in an order, from what stands before it to what comes after it. */
 export function orderCost(order: readonly Way[], part: Part, before: Way | undefined, after: After = undefined): number {
@@ -74,7 +89,7 @@ export function orderCost(order: readonly Way[], part: Part, before: Way | undef
  *
  * @param before what stands before the part
  */
-function bestOrder(ways: readonly Way[], part: Part, before: Way | undefined, after: After): Way[] {
+function bestOrder(ways: readonly Way[], part: Part, before: Way | undefined, after: After, weights: Weights): Way[] {
   const n = ways.length
   if (n === 0) return []
   const size = 1 << n
@@ -82,10 +97,10 @@ function bestOrder(ways: readonly Way[], part: Part, before: Way | undefined, af
   const cost = new Float64Array(size * n).fill(Number.POSITIVE_INFINITY)
   const came = new Int8Array(size * n).fill(-1)
   const onFloor = ways.map(({ place }) => place === 'floor')
-  const steps = ways.map((from) => ways.map((to) => stepCost(from, to)))
+  const steps = ways.map((from) => ways.map((to) => stepCost(from, to, weights)))
   const places = ways.map((way) => Array.from({ length: n }, (_, index) => placeCost(way, part, n < 2 ? 0 : index / (n - 1))))
   const floorMask = onFloor.reduce((mask, isOn, index) => (isOn ? mask | (1 << index) : mask), 0)
-  for (let i = 0; i < n; i++) cost[(1 << i) * n + i] = stepCost(before, ways[i]) + places[i]![0]!
+  for (let i = 0; i < n; i++) cost[(1 << i) * n + i] = stepCost(before, ways[i], weights) + places[i]![0]!
   const countOf = (mask: number) => {
     let bits = 0
     for (let rest = mask; rest > 0; rest &= rest - 1) bits++
@@ -111,7 +126,7 @@ function bestOrder(ways: readonly Way[], part: Part, before: Way | undefined, af
   }
   const full = size - 1
   let last = 0
-  const ends = (index: number) => cost[full * n + index]! + endCost(ways[index], after)
+  const ends = (index: number) => cost[full * n + index]! + endCost(ways[index], after, weights)
   for (let index = 1; index < n; index++) if (ends(index) < ends(last) - 1e-12) last = index
   const order: Way[] = []
   for (let mask = full; mask > 0; ) {
@@ -127,18 +142,34 @@ function bestOrder(ways: readonly Way[], part: Part, before: Way | undefined, af
 export const afterPart = (part: Part, chosen: readonly Chosen[]): After =>
   part === 'cool-down' ? 'the end' : part === 'main' ? chosen.find((one) => one.part === 'cool-down' && one.way.place === 'floor')?.way : undefined
 
+/** With changes of place counted: something of the next part in the place in which both are to meet. */
+function meetingPart(part: Part, chosen: readonly Chosen[]): After {
+  const placesOf = (of: Part) => new Set(chosen.filter((one) => one.part === of).map(({ way }) => way.place))
+  const meetings = meetingsOf([placesOf('warm-up'), placesOf('main'), placesOf('cool-down')])
+  const index = PARTS.indexOf(part)
+  const place = meetings[index]
+  return place && chosen.find((one) => one.part === PARTS[index + 1] && one.way.place === place)?.way
+}
+
 /**
  * The order of a class, part by part: each exact given the one before it. The floor is come to once where one part ends there and the next begins
  * there.
+ *
+ * What takes turns in it stands with others that work other muscles, where it can.
+ *
+ * @param fewChanges the fewest changes between chair, feet, floor and bed come before all else
  */
-export function ordered(chosen: readonly Chosen[]): { part: Part; ways: Way[] }[] {
+export function ordered(chosen: readonly Chosen[], fewChanges = false): { part: Part; ways: Way[] }[] {
   let before: Way | undefined
   return PARTS.map((part) => {
     const own = chosen
       .filter((one) => one.part === part)
       .map(({ way }) => way)
       .toSorted((a, b) => (a.id < b.id ? -1 : 1))
-    const ways = bestOrder(own, part, before, afterPart(part, chosen))
+    const after = (fewChanges ? meetingPart(part, chosen) : undefined) ?? afterPart(part, chosen)
+    const inTurn = own.some(({ turns }) => turns !== undefined)
+    const weights = { perPlace: fewChanges ? FEW_CHANGES : 0, perMuscle: inTurn ? SAME_MUSCLE_IN_TURN : SAME_MUSCLE }
+    const ways = bestOrder(own, part, before, after, weights)
     before = ways.at(-1) ?? before
     return { part, ways }
   })

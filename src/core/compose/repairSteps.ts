@@ -1,6 +1,6 @@
 import { qualityOf } from '../coverage'
 import { freeId, isAvailable, type Judged, placeGroup, roomWarnings, type Trouble, tracksFor } from '../evaluate'
-import { type CatalogueEntry, familyOf, ladderOf } from '../movement'
+import { type CatalogueEntry, familyOf, isInOwnWheelchair, ladderOf } from '../movement'
 import { type Block, type Edit, type Item, idsOf, type itemsOf, partOf, prescriptionOf } from '../plan'
 import { secondsBy } from './changed'
 import type { Step } from './choice'
@@ -106,6 +106,7 @@ export class Workshop {
           // no harder and no harder a landing than what it stands in for, and no more than its part allows
           one.planned.intendedRpe <= Math.min(entry.planned.intendedRpe, PART_RPE[part]) &&
           one.planned.impactLevel <= entry.planned.impactLevel &&
+          !isInOwnWheelchair(one) &&
           isAvailable(one, plan.room),
       )
       .map((one) => ({ one, away: distance(entry, one) }))

@@ -1,8 +1,9 @@
 import type { Quality } from '../coverage'
 import { type Alone, aloneOf, type Option, type Placement, pacingOf, placeGroup, type Roster, settlesAt } from '../evaluate'
 import type { Catalogue, CatalogueEntry } from '../movement'
-import { asPlanDose, type Block, type Item, type Plan, type Prescription, prescriptionOf } from '../plan'
+import { asPlanDose, type Block, handedOut, type Item, type Plan, type Prescription, prescriptionOf } from '../plan'
 import { expand, type Rates } from '../timing'
+import { changeOverSeconds } from './turns'
 
 /** For whom and with what ways are sought. */
 export interface Given {
@@ -45,6 +46,8 @@ export interface DoseChoice {
   sets: number
   workSeconds?: number
   mostExtra: number
+  /** so often in turn with others */
+  turns?: number
 }
 /** A version with a dose, as an item of a plan; the library's dose is not said. */
 function itemWith({ variant }: CatalogueEntry, { sets, workSeconds }: Omit<DoseChoice, 'mostExtra'>): Item {
@@ -67,15 +70,27 @@ export function prescribed(
   return item.dose || !prescription ? prescriptionOf(item, oneItem(item), catalogue) : prescription
 }
 
-/** Seconds of an item by itself; how people come to it, and kit to it, is counted apart. */
-export function timesOf({ plan, people, catalogue, rates }: Given, { placements }: Pick<Taken, 'placements'>, prescription: Prescription) {
+/**
+ * Seconds of an item by itself; how people come to it, and kit to it, is counted apart.
+ *
+ * @param turns so often it comes in turn with others: its rests are the work of the others, and each time it is come to
+ */
+export function timesOf(
+  { plan, people, catalogue, rates }: Given,
+  { placements }: Pick<Taken, 'placements'>,
+  prescription: Prescription,
+  turns?: number,
+) {
   const alone: Alone[] = placements.map(aloneOf)
   const pacing = pacingOf(people, [prescription], new Map([[prescription.item.id, alone]]))
   const whole: Plan = { ...plan, phases: [{ id: 'alone', kind: 'main', title: '', blocks: [prescription.block] }] }
   const { segments } = expand(whole, catalogue, pacing, rates)
   const sum = (kinds: (kind: string) => boolean) => segments.filter(({ kind }) => kinds(kind)).reduce((all, { seconds }) => all + seconds, 0)
+  const apart = ['change', 'kit', 'pause', ...(turns === undefined ? [] : ['rest'])]
+  const changesOver =
+    turns === undefined ? 0 : turns * changeOverSeconds(pacing.restFactor(prescription.item.id), rates.between, handedOut(prescription).length > 0)
   return {
-    seconds: sum((kind) => kind !== 'change' && kind !== 'kit' && kind !== 'pause'),
+    seconds: sum((kind) => !apart.includes(kind)) + changesOver,
     workSeconds: sum((kind) => kind === 'work'),
     quietSeconds: sum((kind) => ['work', 'rest', 'side-change'].includes(kind)),
   }

@@ -1,12 +1,13 @@
 import { qualityOf } from '../coverage'
 import { isAvailable, placeGroup, type Roster, tracksFor } from '../evaluate'
-import { type Catalogue, type CatalogueEntry, ladderOf } from '../movement'
+import { type Catalogue, type CatalogueEntry, isInOwnWheelchair, ladderOf } from '../movement'
 import { kitKey, type Plan } from '../plan'
 import { HOUSE_RATES, type Rates } from '../timing'
 import { type ClassBrief, MOST_RPE } from './brief'
 import { undominated } from './prune'
+import { turnsOf } from './turns'
 import { AT_EASE, HARD_RPE, partsOf, placeOf, type Way } from './way'
-import { dosesOf, type Given, prescribed, type Taken, timesOf } from './wayDoses'
+import { type DoseChoice, dosesOf, type Given, prescribed, type Taken, timesOf } from './wayDoses'
 
 /** Impact from which a landing is one (rule base, impactLevel). */
 const LANDING = 2
@@ -26,9 +27,10 @@ const PELVIC_FLOOR_SHARE = 0.3
 export function waysOf(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates = HOUSE_RATES): readonly Way[] {
   const known = waysBefore.get(roster)
   // goals, minutes and counts change nothing of a way
-  const { level, places, resting, banned, familiar, lately, tracks, pinned, room, goals, areas } = brief
+  const { level, mainForm, places, resting, banned, familiar, lately, tracks, pinned, room, goals, areas } = brief
   const key = JSON.stringify([
     level,
+    mainForm,
     places,
     resting,
     banned,
@@ -51,7 +53,7 @@ const waysBefore = new WeakMap<Roster, { key: string; catalogue: Catalogue; ways
 const mean = (list: readonly number[]): number => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length)
 
 /** What of a brief keeps a version out, in the order in which it is asked. */
-export const KEPT_OUT = ['kit', 'place', 'effort', 'resting', 'landing'] as const
+export const KEPT_OUT = ['kit', 'place', 'effort', 'resting', 'unasked'] as const
 export type KeptOut = (typeof KEPT_OUT)[number]
 
 /** Why the brief does not let a version into the class at all; undefined where it does. */
@@ -61,9 +63,10 @@ export function keptOut(entry: CatalogueEntry, brief: ClassBrief, plan: Plan): K
   if (!brief.places.includes(placeOf(entry))) return 'place'
   if (planned.intendedRpe > MOST_RPE[brief.level]) return 'effort'
   if (planned.intendedRpe >= HARD_RPE && movement.main.some((muscle) => brief.resting.includes(muscle))) return 'resting'
+  if (brief.pinned.includes(movement.id)) return undefined
   // a landing is nobody's filler: whoever wants power asks for it, or names the movement
-  const isMeant = brief.pinned.includes(movement.id) || brief.goals.power > 0
-  return planned.impactLevel >= LANDING && !isMeant ? 'landing' : undefined
+  const isLanding = planned.impactLevel >= LANDING && brief.goals.power === 0
+  return isLanding || isInOwnWheelchair(entry) ? 'unasked' : undefined
 }
 
 function everyWay(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates): Way[] {
@@ -98,7 +101,11 @@ function waysOfVersion(judged: Omit<Taken, 'options'>, highest: readonly number[
   const { entry, placements } = judged
   const { movement, variant, planned } = entry
   const { people, catalogue } = given
-  const parts = partsOf(entry)
+  const quality = qualityOf(movement.purpose)
+  const turns = turnsOf(brief.mainForm, quality)
+  // what does not take turns has no place in a main part of rounds, unless it is wished for
+  const isOut = brief.mainForm !== 'sets' && turns === undefined && !brief.pinned.includes(movement.id)
+  const parts = partsOf(entry).filter((part) => part !== 'main' || !isOut)
   const { shown, assignment } = tracksFor(placements, brief.tracks, variant.id)
   const isForAll = people.every((_, person) => assignment[person] !== undefined)
   if (parts.length === 0 || !isForAll || shown.length > brief.tracks || (people.length > 0 && shown[0] !== variant.id)) return []
@@ -110,17 +117,26 @@ function waysOfVersion(judged: Omit<Taken, 'options'>, highest: readonly number[
   const training = (people.length === 0 ? 1 : mean(heights)) * (isAside ? PELVIC_FLOOR_SHARE : 1)
   const beside = Math.max(0, shown.length - 1)
   const changes = options.map((option) => (option?.changes.length ?? 0) + (option?.sessionChanges.length ?? 0))
-  const quality = qualityOf(movement.purpose)
   const isLonger = (part: Way['parts'][number]) => part === 'main' || (part === 'warm-up' && AT_EASE.has(quality))
-  return dosesOf(given, taken, quality, parts.some(isLonger)).map(({ sets, workSeconds, mostExtra }): Way => {
+  const { workSeconds: ownWork } = variant.dose
+  const inTurn: DoseChoice[] =
+    turns === undefined || !parts.includes('main')
+      ? []
+      : [{ sets: turns, mostExtra: 0, turns, ...(ownWork !== undefined && { workSeconds: ownWork }) }]
+  // what takes turns in the main part stands there in no other way
+  const others = turns === undefined ? parts : parts.filter((part) => part !== 'main')
+  const oneByOne = others.length === 0 ? [] : dosesOf(given, taken, quality, others.some(isLonger))
+  const placedIn = (sets: number) => (sets === variant.dose.sets ? others : others.filter(isLonger))
+  return [...oneByOne, ...inTurn].map(({ sets, workSeconds, mostExtra, turns: often }): Way => {
     const prescription = prescribed(given, judged, { sets, ...(workSeconds !== undefined && { workSeconds }) })
-    const times = timesOf(given, taken, prescription)
+    const times = timesOf(given, taken, prescription, often)
     return {
-      id: `${variant.id} ×${sets}`,
+      id: `${variant.id} ×${sets}${often === undefined ? '' : ' in turn'}`,
       movement: movement.id,
       variant: variant.id,
       sets,
-      parts: sets === variant.dose.sets ? parts : parts.filter(isLonger),
+      parts: often === undefined ? placedIn(sets) : ['main'],
+      ...(often !== undefined && { turns: often }),
       ...times,
       seconds: times.seconds + EXTRA_VERSION_SECONDS * beside,
       mostExtra,

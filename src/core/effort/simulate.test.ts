@@ -53,6 +53,24 @@ describe('a class led many times', () => {
     expect(found[0]!.meanPeak).toBeCloseTo(effortAt(peak), 9)
   })
 
+  test('each stretch begins when all before it are over: at the forecast without spread, and less and less surely with it', () => {
+    const seconds = CLASS.map(({ clock, scaled: [a, b, c] }) => clock + a + b + c)
+    const forecast = [0, 6, 12, 18].map((piece) => ({ piece, at: seconds.slice(0, piece).reduce((sum, one) => sum + one, 0) }))
+    const exact = run(CLASS, [], { noise: 0, spreads: [], runs: 3 }).begins
+    expect(exact.map(({ piece }) => piece)).toEqual([0, 6, 12, 18])
+    for (const [index, { low, high }] of exact.entries()) {
+      expect(low).toBeCloseTo(forecast[index]!.at, 6)
+      expect(high).toBeCloseTo(forecast[index]!.at, 6)
+    }
+    const { begins, ends } = run(CLASS)
+    for (const [index, { low, high }] of begins.slice(1).entries()) {
+      expect(low).toBeLessThan(forecast[index + 1]!.at)
+      expect(high).toBeGreaterThan(forecast[index + 1]!.at)
+      expect(high - low).toBeGreaterThan(begins[index]!.high - begins[index]!.low)
+    }
+    expect(begins.at(-1)!.high).toBeLessThan(ends.at(-1)!)
+  })
+
   test('the median is near the forecast, and the mean is the sum of parts × exp(μ + σ²/2), within what sampling errs', () => {
     const { ends } = run(CLASS, [], { runs: 20_000 })
     const noise = 0.2 ** 2

@@ -44,6 +44,8 @@ export interface Simulation {
     /** the same of the ceiling of the pulse, where there is one */
     pulse?: Passed
   })[]
+  /** s at which each stretch begins, in the order of time: one run in ten is there before, nine in ten; and its first piece */
+  begins: { piece: number; low: number; high: number }[]
   /** stretches by how much of the spread of the end is theirs, 0 to 1, most first */
   spreadBy: { stretch: number; share: number }[]
 }
@@ -88,6 +90,19 @@ export function shareOf(effort: number): number {
   return low
 }
 const quantile = (sorted: Float64Array, at: number): number => sorted[Math.min(sorted.length - 1, Math.floor(at * sorted.length))] ?? 0
+
+/** When each stretch begins, run by run: after all that came before it. @param taken s of each stretch in each run */
+function beginsOf(pieces: readonly Piece[], taken: readonly Float64Array[]): Simulation['begins'] {
+  const seen = new Set<number>()
+  const at = new Float64Array(taken[0]?.length ?? 0)
+  return pieces.flatMap(({ stretch }, piece) => {
+    if (seen.has(stretch)) return []
+    seen.add(stretch)
+    const sorted = at.toSorted()
+    for (const [run, seconds] of taken[stretch]!.entries()) at[run]! += seconds
+    return [{ piece, low: quantile(sorted, 0.1), high: quantile(sorted, 0.9) }]
+  })
+}
 
 /** In how many runs a limit was passed, for how long, and where first. */
 class Counted {
@@ -197,6 +212,7 @@ export function simulate(
     })
     .sort((a, b) => b.share - a.share || a.stretch - b.stretch)
   return {
+    begins: beginsOf(pieces, taken),
     ends: ends.toSorted(),
     people: over.map(({ peaks, cap, pulse }, person) => ({
       ...cap.of(runs),

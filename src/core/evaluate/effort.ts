@@ -96,28 +96,22 @@ interface Answer extends Taking {
  * what reaches the half step that follows it.
  */
 export function answersOf({ people, items, timeline: { segments } }: Pick<Evaluation, 'people' | 'items' | 'timeline'>): (Answer | null)[] {
-  const usesOf = new Map(items.map(({ prescription, uses }) => [prescription.item.id, uses]))
+  const placeOf = new Map(items.map(({ prescription }, index) => [prescription.item.id, index]))
+  /** item of each segment of work, -1 where nobody works */
+  const worked = segments.map(({ kind, item }) => (kind === 'work' && item !== undefined ? (placeOf.get(item) ?? -1) : -1))
   const resting = segments.map((segment, index) => restingMet(segment, segments[index - 1]))
   return people.map((person, index) => {
     const { closed, limits } = person.assessment
     if (closed) return null
     const kinetics = kineticsFor(person)
     const cap = limits.rpeCap.value
-    const known = new Map<string, Asked>()
+    const known = items.map(({ uses }) => askedOf(uses[index], kinetics))
     const targets = new Float64Array(segments.length)
     const asked = new Float64Array(segments.length)
-    for (const [at, { kind, item }] of segments.entries()) {
-      if (kind !== 'work' || item === undefined) {
-        targets[at] = steadyShare(resting[at]!, kinetics.capacity)
-        continue
-      }
-      let own = known.get(item)
-      if (!own) {
-        own = askedOf(usesOf.get(item)?.[index], kinetics)
-        known.set(item, own)
-      }
-      targets[at] = own.steady
-      asked[at] = Math.min(own.rpe, cap)
+    for (const [at, item] of worked.entries()) {
+      const own = known[item]
+      targets[at] = own ? own.steady : steadyShare(resting[at]!, kinetics.capacity)
+      if (own) asked[at] = Math.min(own.rpe, cap)
     }
     return { kinetics, targets, asked, start: steadyShare(RESTING_MET.seat, kinetics.capacity), cap: cap + STEP / 2 }
   })

@@ -94,6 +94,28 @@ export function timelineOf(plan: Plan, roster: Roster, catalogue: Catalogue, rat
   return expand(plan, catalogue, pacingOf(roster.people, items, alonePlacements(plan, roster, items, catalogue)), rates)
 }
 
+/** Where an item stands in a timeline: its first segment, the last in which it is worked at, and the seconds of all of them. */
+interface Stretch {
+  first: number
+  last: number
+  seconds: number
+}
+const NOWHERE: Stretch = { first: -1, last: -1, seconds: 0 }
+function stretchesByItem(segments: Timeline['segments']): ReadonlyMap<string, Stretch> {
+  const found = new Map<string, Stretch>()
+  for (const [index, { item, kind, seconds }] of segments.entries()) {
+    if (item === undefined) continue
+    let stretch = found.get(item)
+    if (!stretch) {
+      stretch = { first: index, last: -1, seconds: 0 }
+      found.set(item, stretch)
+    }
+    if (kind === 'work') stretch.last = index
+    stretch.seconds += seconds
+  }
+  return found
+}
+
 /**
  * THE judgement of a class: plan × roster × catalogue, the room being the plan's and the day that of the roster. Items are decided in
  * order, each exact given the earlier ones: their versions make the minutes lying, sitting, standing and since aerobic work at which the
@@ -106,14 +128,15 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
   const items = prescriptionsOf(plan, catalogue)
   const timeline = timelineOf(plan, roster, catalogue, rates)
   const { segments } = timeline
+  const stretches = stretchesByItem(segments)
   const byId = new Map(items.map((planned) => [planned.item.id, planned]))
-  const decided = new Map<string, readonly Use[]>()
+  const decided = new Map<string, { uses: readonly Use[]; held: readonly Held[] }>()
   const heldBy =
     (person: number) =>
     (item: string): Held => {
       const { assessment } = people[person]!
-      const use = decided.get(item)?.[person]
-      if (use) return heldOf(assessment, use)
+      const held = decided.get(item)?.held[person]
+      if (held) return held
       const planned = byId.get(item)!
       return { base: planned.demands.basePosition, rpe: capped(assessment, planned.demands.intendedRpe) }
     }
@@ -124,8 +147,7 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
 
   const evaluated = items.map((planned): EvaluatedItem => {
     const id = planned.item.id
-    const first = segments.findIndex((segment) => segment.item === id)
-    const last = segments.findLastIndex((segment) => segment.kind === 'work' && segment.item === id)
+    const { first, last, seconds } = stretches.get(id) ?? NOWHERE
     for (; walked < first; walked++)
       for (const [person, walk] of walks.entries()) if (matters[person]) walks[person] = advance(walk, segments[walked]!, heldBy(person))
     const ahead = segments.slice(walked, last + 1)
@@ -143,8 +165,7 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
     const tracks = levels.length > 0 ? levelTracks(placements, levels, plan.tracks, own) : tracksFor(placements, plan.tracks, own)
     const { shown } = tracks
     const uses = usesOf(people, placements, tracks, catalogue)
-    decided.set(id, uses)
-    const itsOwn = segments.filter((segment) => segment.item === id)
+    decided.set(id, { uses, held: uses.map((use, person) => heldOf(people[person]!.assessment, use)) })
     return {
       prescription: planned,
       placing,
@@ -152,11 +173,11 @@ export function evaluate(plan: Plan, roster: Roster, catalogue: Catalogue, rates
       uses,
       shown,
       levels,
-      startSeconds: itsOwn[0]?.startSeconds ?? 0,
-      seconds: itsOwn.reduce((sum, segment) => sum + segment.seconds, 0),
+      startSeconds: segments[first]?.startSeconds ?? 0,
+      seconds,
     }
   })
-  const isIn = (person: number, item: string) => decided.get(item)?.[person]?.kind === 'does'
+  const isIn = (person: number, item: string) => decided.get(item)?.uses[person]?.kind === 'does'
   const tread = treadLine(timeline)
   return {
     people: people.map((person, index) => ({

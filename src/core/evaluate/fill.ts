@@ -1,5 +1,5 @@
 import { type Quality, qualityOf } from '../coverage'
-import { type CatalogueEntry, familyOf } from '../movement'
+import { type CatalogueEntry, familyOf, isInOwnWheelchair } from '../movement'
 import { aloneInBlock, type Block, type Edit, idsOf, type Plan, partOf, prescriptionOf } from '../plan'
 import type { Timeline } from '../timing'
 import { harmless, type Judged, rankOf } from './harmless'
@@ -67,7 +67,7 @@ export function fillers({ plan, evaluation, roster, catalogue }: Judged, here: s
         !variant.kit.includes('mat') &&
         !variant.kit.includes('bed'),
     )
-    .filter((entry) => isAvailable(entry, plan.room))
+    .filter((entry) => isAvailable(entry, plan.room) && !isInOwnWheelchair(entry))
     .flatMap((entry) => {
       const left = misfit(entry)
       if (left > MOST_MISFIT) return []

@@ -3,7 +3,7 @@ import { SLOT } from '../movement'
 import { handedOut, kitKey, type Prescription } from '../plan'
 import type { Timeline } from '../timing'
 import type { Kit } from '../vocabulary'
-import type { Evaluation } from './evaluate'
+import type { Evaluation, Use } from './evaluate'
 import { ownBand } from './ownLoads'
 
 /** One kind of kit that a class uses: how much of it, and when it is needed. */
@@ -31,6 +31,25 @@ interface Taken {
   band?: string | undefined
 }
 
+const plannedTaken = (prescription: Prescription): Taken => ({ kit: handedOut(prescription), kg: prescription.demands.externalLoadKg })
+
+const takenBefore = new WeakMap<readonly Use[], { prescription: Prescription; bands: readonly Band[]; taken: readonly Taken[] }>()
+/** What everybody has in hand; the very same list while everybody does the same. */
+function takenBy(prescription: Prescription, uses: readonly Use[], people: Evaluation['people'], bands: readonly Band[]): readonly Taken[] {
+  const before = takenBefore.get(uses)
+  if (before?.prescription === prescription && before.bands === bands) return before.taken
+  const planned = plannedTaken(prescription)
+  const taken = uses.flatMap((use, person): Taken[] => {
+    if (use.kind !== 'does') return []
+    const { entry, judgement } = use.option
+    const kg = judgement.settled.demands[SLOT.externalLoadKg] ?? 0
+    if (!entry) return [{ kit: planned.kit, kg }]
+    return [{ kit: handedOut({ ...prescription, entry }), kg, band: ownBand(entry, people[person]!, kg, bands)?.band.name }]
+  })
+  takenBefore.set(uses, { prescription, bands, taken })
+  return taken
+}
+
 /** How many of each there are. */
 function counted<K>(all: readonly K[]): Map<K, number> {
   const count = new Map<K, number>()
@@ -53,16 +72,7 @@ export function kitList({ items, people }: Pick<Evaluation, 'items' | 'people'>,
   const needs = new Map<Kit, Need>()
   const isEmpty = people.length === 0
   for (const { prescription, uses, startSeconds, seconds } of items) {
-    const planned: Taken = { kit: handedOut(prescription), kg: prescription.demands.externalLoadKg }
-    const taken: Taken[] = isEmpty
-      ? [planned]
-      : uses.flatMap((use, person): Taken[] => {
-          if (use.kind !== 'does') return []
-          const { entry, judgement } = use.option
-          const kg = judgement.settled.demands[SLOT.externalLoadKg] ?? 0
-          if (!entry) return [{ kit: planned.kit, kg }]
-          return [{ kit: handedOut({ ...prescription, entry }), kg, band: ownBand(entry, people[person]!, kg, bands)?.band.name }]
-        })
+    const taken = isEmpty ? [plannedTaken(prescription)] : takenBy(prescription, uses, people, bands)
     for (const kit of new Set(taken.flatMap((one) => one.kit))) {
       const own = taken.filter((one) => one.kit.includes(kit))
       const need: Need = needs.get(kit) ?? {

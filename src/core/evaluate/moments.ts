@@ -214,15 +214,12 @@ export function sceneAt(
 ): { at: SceneAt; key: string } {
   const { situation } = assessment
   const harmless = harmlessFor(assessment)
-  const moments = new Map<Family, Moment>()
+  // for most people at most items no minute is asked for
+  const moments: Partial<Record<Family, Moment>> = {}
   const momentOf = (base: BasePosition): Moment => {
     const family = familyOf(base)
-    let moment = moments.get(family)
-    if (!moment) {
-      moment = momentFor(base)
-      moments.set(family, moment)
-    }
-    return moment
+    moments[family] ??= momentFor(base)
+    return moments[family]
   }
   const session = (moment: Moment): Float64Array => {
     const { seatedMin, standingMin, minSinceAerobic } = moment
@@ -236,15 +233,12 @@ export function sceneAt(
     if (aerobic) timed[SESSION_SLOT.minSinceAerobic] = minSinceAerobic
     return timed
   }
-  const sessions = new Map<Family, Float64Array>()
+  const sessions: Partial<Record<Family, Float64Array>> = {}
   const at: SceneAt = (demands, vector) => {
     const family = familyOf(demands.basePosition)
     const moment = momentOf(demands.basePosition)
-    let timed = sessions.get(family)
-    if (!timed) {
-      timed = session(moment)
-      sessions.set(family, timed)
-    }
+    sessions[family] ??= session(moment)
+    const timed = sessions[family]
     const planned = vector[SLOT.supineMin]!
     if (planned === moment.supineMin || (planned <= harmless.supineMin && moment.supineMin <= harmless.supineMin))
       return { vector, demands: vector, session: timed }

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { CONDITIONS } from '@/content/conditions'
 import { LIBRARY } from '@/content/movements'
-import { ladderOf } from '../movement'
+import { isInOwnWheelchair, ladderOf } from '../movement'
 import { aloneInBlock, planSchema, prescriptionOf } from '../plan'
 import { assess, buildRuleBase } from '../safety'
 import { placeGroup } from './options'
@@ -17,4 +17,29 @@ test('what is remembered of somebody in one library is not found in another: eve
     return placement!.judgement.verdict
   })
   expect(new Set(verdicts).size).toBeGreaterThan(2)
+})
+
+test('nobody is given a wheelchair movement in place of another, and whoever does one finds its other steps', () => {
+  const person = {
+    assessment: assess(buildRuleBase(CONDITIONS), {
+      age: 78,
+      screenOutcome: 'go',
+      conditions: [{ slug: 'frailty', variant: 'needs-hands', cleared: true }],
+    }),
+  }
+  const { room } = planSchema.parse({ version: 2, title: 'T', promisedMinutes: 30, phases: [], room: { floorWork: true } })
+  const wheelchair = new Set(LIBRARY.entries.filter(isInOwnWheelchair).map(({ movement }) => movement.id))
+  expect([...wheelchair].sort()).toEqual(['wheel-brakes', 'wheel-push', 'wheel-turn'])
+  const offered = (variant: string) => {
+    const { item, block } = aloneInBlock(variant)
+    return placeGroup([person], prescriptionOf(item, block, LIBRARY), LIBRARY.entries, room)[0]!.options.flatMap(
+      ({ entry }) => entry?.movement.id ?? [],
+    )
+  }
+  for (const { variant, movement } of LIBRARY.entries) {
+    if (wheelchair.has(movement.id)) continue
+    for (const id of offered(variant.id)) expect(wheelchair.has(id), `${variant.id} is answered with ${id}`).toBe(false)
+  }
+  const hardest = LIBRARY.entries.filter(({ movement }) => movement.id === 'wheel-push').at(-1)!
+  expect(offered(hardest.variant.id)).toContain('wheel-push')
 })

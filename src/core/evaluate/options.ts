@@ -1,4 +1,4 @@
-import type { CatalogueEntry } from '../movement'
+import { type CatalogueEntry, isInOwnWheelchair } from '../movement'
 import { libraryRepSeconds, type Prescription } from '../plan'
 import {
   type Alternative,
@@ -157,7 +157,11 @@ function othersFor(planned: Prescription, entries: readonly CatalogueEntry[], ro
   let others = byRoom.get(key)
   if (!others) {
     const found = entries.filter(
-      (entry) => entry.variant.id !== planned.entry?.variant.id && entry.planned.purpose === planned.demands.purpose && isAvailable(entry, room),
+      (entry) =>
+        entry.variant.id !== planned.entry?.variant.id &&
+        entry.planned.purpose === planned.demands.purpose &&
+        (!isInOwnWheelchair(entry) || entry.movement.id === planned.movement) &&
+        isAvailable(entry, room),
     )
     others = { candidates: found.map(candidateOf), byId: new Map(found.map((entry) => [entry.variant.id, entry])) }
     byRoom.set(key, others)
@@ -305,11 +309,12 @@ interface GroupBefore {
 const groupsBefore = new WeakMap<Prescription, GroupBefore[]>()
 /** The same people, at places of the class that turn the same of their rules. */
 const isSameGroup = (one: readonly Placing[], other: readonly Placing[]): boolean =>
-  one.length === other.length &&
-  one.every(({ assessment, place: where, ownLoads, notAbove }, index) => {
-    const now = other[index]!
-    return assessment === now.assessment && where?.key === now.place?.key && ownLoads === now.ownLoads && notAbove === now.notAbove
-  })
+  one === other ||
+  (one.length === other.length &&
+    one.every(({ assessment, place: where, ownLoads, notAbove }, index) => {
+      const now = other[index]!
+      return assessment === now.assessment && where?.key === now.place?.key && ownLoads === now.ownLoads && notAbove === now.notAbove
+    }))
 
 function placed(people: readonly Placing[], planned: Prescription, entries: readonly CatalogueEntry[], room: Availability): Placement[] {
   const group = people.map(({ assessment, place: where, ownLoads, notAbove: held }) => {

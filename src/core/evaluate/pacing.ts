@@ -18,9 +18,15 @@ export interface Alone {
   best?: Option
 }
 
-export const aloneOf = (placement: Placement): Alone => {
-  const [best] = placement.options
-  return { takesPart: placement.judgement.verdict !== 'leave-out', ...(best && { best }) }
+const aloneBefore = new WeakMap<Placement, Alone>()
+export function aloneOf(placement: Placement): Alone {
+  let known = aloneBefore.get(placement)
+  if (!known) {
+    const [best] = placement.options
+    known = { takesPart: placement.judgement.verdict !== 'leave-out', ...(best && { best }) }
+    aloneBefore.set(placement, known)
+  }
+  return known
 }
 
 /** Height of a position: lying, all fours and sitting on the floor, lying in bed, sitting, standing. Up from one to a higher is a rise. */
@@ -59,23 +65,36 @@ export function pacingOf(people: readonly AssessedPerson[], items: readonly Pres
     const demands = one.best?.entry?.planned ?? planned.demands
     return { base: demands.basePosition, headDown: demands.headBelowHeartSec > 0 }
   }
-  return {
-    restFactor: (item) => {
-      const factors = people.flatMap(({ assessment }, person) => (doing(item, person) ? [assessment.limits.restMult.value] : []))
-      return Math.min(MOST_FACTOR, Math.max(1, ...factors))
-    },
-    changeFactor: (item) => Math.max(1, ...people.map(({ upAndGoSec }, person) => (doing(item, person) ? slowness(upAndGoSec) : 1))),
-    pauseSeconds: (item, before) => {
-      const pauses = people.flatMap(({ assessment }, person) => {
-        const now = doing(item, person)
-        if (!now) return []
-        // who sat the last one out was sitting
-        const last = before === undefined ? undefined : doing(before, person)
-        const rises = heightOf(now.base) > (last ? heightOf(last.base) : SITTING_HEIGHT)
-        return rises || last?.headDown ? [assessment.limits.pauseSec.value] : []
-      })
-      return Math.max(0, ...pauses)
-    },
+  const restFactor = (item: string) => {
+    const factors = people.flatMap(({ assessment }, person) => (doing(item, person) ? [assessment.limits.restMult.value] : []))
+    return Math.min(MOST_FACTOR, Math.max(1, ...factors))
+  }
+  const changeFactor = (item: string) => Math.max(1, ...people.map(({ upAndGoSec }, person) => (doing(item, person) ? slowness(upAndGoSec) : 1)))
+  const pauseSeconds = (item: string, before: string | undefined) => {
+    const pauses = people.flatMap(({ assessment }, person) => {
+      const now = doing(item, person)
+      if (!now) return []
+      // who sat the last one out was sitting
+      const last = before === undefined ? undefined : doing(before, person)
+      const rises = heightOf(now.base) > (last ? heightOf(last.base) : SITTING_HEIGHT)
+      return rises || last?.headDown ? [assessment.limits.pauseSec.value] : []
+    })
+    return Math.max(0, ...pauses)
+  }
+  // asked at every set, answered once an item
+  return { restFactor: once(restFactor), changeFactor: once(changeFactor), pauseSeconds }
+}
+
+/** Answers each question once. */
+function once(answer: (item: string) => number): (item: string) => number {
+  const known = new Map<string, number>()
+  return (item) => {
+    let found = known.get(item)
+    if (found === undefined) {
+      found = answer(item)
+      known.set(item, found)
+    }
+    return found
   }
 }
 

@@ -7,7 +7,7 @@ import { type PlanInput, planSchema, soundPlan } from '../plan'
 import { buildRuleBase, type PersonFacts } from '../safety'
 import { HOUSE_PACE } from '../timing'
 import { evaluate } from './evaluate'
-import { rehearse } from './rehearse'
+import { rehearse, spanAt } from './rehearse'
 import { assessRoster, inGroup } from './roster'
 
 const base = buildRuleBase(CONDITIONS)
@@ -56,6 +56,24 @@ describe('a class led on paper', () => {
     expect(found.ends.at(-1)!.fromSeconds + 30).toBeGreaterThan(found.end.high)
     const until = found.ends.filter(({ fromSeconds }) => fromSeconds + 30 <= found.end.middle).reduce((sum, { share }) => sum + share, 0)
     expect(until).toBeLessThanOrEqual(0.5)
+  })
+
+  test('tells for each step of the stair when it comes: nothing is sure but the beginning, and the end is that of the runs', () => {
+    const { evaluation, found } = demo('bones')
+    const { stair, end } = found
+    expect(stair[0]).toEqual({ atSeconds: 0, low: 0, high: 0 })
+    expect(stair.at(-1)).toEqual({ atSeconds: evaluation.timeline.totalSeconds, low: end.low, high: end.high })
+    for (const [index, { atSeconds, low, high }] of stair.slice(1).entries()) {
+      const before = stair[index]!
+      expect(atSeconds).toBeGreaterThan(before.atSeconds)
+      expect(low).toBeGreaterThan(before.low)
+      expect(high).toBeGreaterThan(before.high)
+      const middle = spanAt(stair, (before.atSeconds + atSeconds) / 2)
+      expect(middle.low).toBeCloseTo((before.low + low) / 2, 9)
+      expect(middle.high).toBeCloseTo((before.high + high) / 2, 9)
+    }
+    expect(spanAt(stair, 0)).toEqual({ low: 0, high: 0 })
+    expect(spanAt(stair, evaluation.timeline.totalSeconds)).toEqual({ low: end.low, high: end.high })
   })
 
   test('a pulse is held against the ceiling of the school where one was measured at rest, and against none where no number may be used', () => {

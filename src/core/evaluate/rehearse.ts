@@ -24,6 +24,8 @@ export interface Rehearsal {
   whole: number
   /** ends by half minutes, as shares of the runs */
   ends: { fromSeconds: number; share: number }[]
+  /** the time of the forecast at which each block begins, and the end; and when: one run in ten before, nine in ten, s */
+  stair: { atSeconds: number; low: number; high: number }[]
   people: (PassedIn & {
     id: string
     name: string
@@ -50,6 +52,18 @@ function byHalfMinutes(ends: Float64Array): Rehearsal['ends'] {
     fromSeconds: (first + index) * HALF_MINUTE,
     share: (counts.get(first + index)?.length ?? 0) / ends.length,
   }))
+}
+
+/** When a second of the forecast comes, one run in ten before and nine in ten: between two blocks in proportion. */
+export function spanAt(stair: Rehearsal['stair'], seconds: number): { low: number; high: number } {
+  const next = Math.max(
+    1,
+    stair.findIndex(({ atSeconds }) => atSeconds >= seconds),
+  )
+  const [from, to] = [stair[next - 1], stair[next]]
+  if (!from || !to) return { low: seconds, high: seconds }
+  const share = (seconds - from.atSeconds) / (to.atSeconds - from.atSeconds)
+  return { low: from.low + share * (to.low - from.low), high: from.high + share * (to.high - from.high) }
 }
 
 /** Words that an instructor says in a second: a house estimate. */
@@ -109,6 +123,14 @@ export function rehearse(plan: Plan, evaluation: Evaluation, pace: Pace, runs: n
     onTime: share((end) => Math.abs(end - promisedSeconds) <= MINUTE),
     whole: share((end) => end <= promisedSeconds),
     ends: byHalfMinutes(ends),
+    stair: [
+      ...simulated.begins.map(({ piece, low, high }) => ({
+        atSeconds: timeline.segments[piece]!.startSeconds,
+        low: Math.round(low),
+        high: Math.round(high),
+      })),
+      { atSeconds: timeline.totalSeconds, low: at(0.1), high: at(0.9) },
+    ],
     people: simulated.people.map(({ meanPeak, pulse, ...cap }, index) => {
       const { person, ceiling } = taking[index]!
       const { id, name } = people[person]!

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { type ClientRecord, checkInSchema, clientSchema, type Day, daySchema } from '../client'
 import { type PlanDraft, planSchema, planSchema2 } from '../plan'
 import { CONDITION_FIELDS, type FieldDefinition, PERSON_FIELDS, SESSION_FIELDS } from '../safety'
-import { issueWords } from './issueWords'
+import { type FileProblem, problemsOf } from './problems'
 
 const fieldSchema = (field: FieldDefinition) =>
   field.kind === 'flag'
@@ -65,21 +65,6 @@ export const peopleFile = (people: readonly { id: string; name: string; record: 
   ({ format: 'velvet-step/people', version: 1, people }) as const
 /** A record that came from another house: whoever it is of has agreed to that house keeping it, and is asked anew. */
 export const fromAnotherHouse = ({ consentOn: _on, consentWithdrawnOn: _withdrawn, ...record }: ClientRecord): ClientRecord => record
-
-/** One thing wrong with a file, with its place. */
-export interface FileProblem {
-  path: string
-  message: string
-}
-
-export const problemsOf = (error: z.ZodError): FileProblem[] =>
-  error.issues.map((issue) => ({
-    path: issue.path.reduce<string>((path, key) => (typeof key === 'number' ? `${path}[${key}]` : `${path}.${String(key)}`), '$'),
-    message: issueWords(issue),
-  }))
-
-/** Problems in one line, each with its place. */
-export const problemsText = (problems: readonly FileProblem[]): string => problems.map(({ path, message }) => `${path}: ${message}`).join('; ')
 
 /** Parses the text of a file. Nothing of a file with a problem is used. */
 export function parseFile<S extends z.ZodType>(schema: S, text: string): { file: z.output<S> } | { problems: FileProblem[] } {

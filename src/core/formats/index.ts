@@ -4,7 +4,6 @@ export { type CueLine, cueSheet } from './cueSheet'
 export {
   classFile,
   classFileSchema,
-  type FileProblem,
   factsSchema,
   fromAnotherHouse,
   type PeopleFile,
@@ -12,12 +11,11 @@ export {
   peopleFile,
   peopleFileSchema,
   personSchema,
-  problemsOf,
-  problemsText,
 } from './files'
 export { parseKeepable, unkeepable } from './keepable'
 export { type InkOf, type LadderPicture, ladderSvg } from './ladderSvg'
 export { ledFile, ledFileSchema, paceFile, paceFileSchema, stretchesOf } from './pace'
 export { CSV_FIELDS, MOST_ROWS, personKey, rowOf, withRow } from './peopleCsv'
+export { type FileProblem, problemsOf, problemsText } from './problems'
 export { CAUTION, factsOfPerson, type ItemVerdict, type PersonReport, type Reason, type Report, reasonOf, reportOf } from './report'
 export { schemaFiles } from './schemas'

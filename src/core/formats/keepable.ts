@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { type FileProblem, problemsOf } from './files'
+import { type FileProblem, problemsOf } from './problems'
 
 const said = (text: string): string | undefined => {
   if (text.includes('\0')) return 'holds a character that cannot be kept (NUL)'

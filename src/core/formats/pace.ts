@@ -4,7 +4,7 @@ import { type LEAD_KINDS, type LeadEvent, leadEventSchema, ledStretches } from '
 import type { Catalogue } from '../movement'
 import { checkPlan, movementsOf, type Plan, type PlanDraft, planSchema, ratesSchema } from '../plan'
 import { expand, houseOf, type LedStretch, type Pace, type Timeline } from '../timing'
-import type { FileProblem } from './files'
+import type { FileProblem } from './problems'
 
 const seconds = z.number().min(1).max(36_000)
 const ledSessionSchema = z

@@ -1,5 +1,5 @@
 import { type ClientRecord, clientSchema, type Day, isDay } from '../client'
-import { issueWords } from './issueWords'
+import { issueWords } from './problems'
 
 /** What one import takes. */
 export const MOST_ROWS = 300

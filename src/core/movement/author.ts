@@ -1,4 +1,18 @@
-import { againstBack, type BandRun, hands, type Pose, type PosePart, type PropKind, pose, REST, type Room, STANDARD_ROOM, type Yaw } from '../body'
+import {
+  againstBack,
+  type BandRun,
+  feet,
+  hands,
+  leg,
+  type Pose,
+  type PosePart,
+  type PropKind,
+  pose,
+  REST,
+  type Room,
+  STANDARD_ROOM,
+  type Yaw,
+} from '../body'
 import type { Kit } from '../vocabulary'
 import { BAND_PROPS } from './bands'
 import type { Purpose } from './demands'
@@ -10,10 +24,14 @@ interface Ground {
   props: readonly PropKind[]
   room: Room
   view: Yaw
+  /** what everything done on it asks, whatever else a step says */
+  declared?: DeclaredDemands
 }
 
 const FLOOR = STANDARD_ROOM
 const BED: Room = { seatHeight: 0.5, surface: 0.5 }
+/** What carries the body gives way (rule base D07, D12). */
+const NOT_FIRM: DeclaredDemands = { balanceDemand: 5, fallContactRisk: 3 }
 const ground = (rest: Pose, kit: readonly Kit[], props: readonly PropKind[], room = FLOOR, view: Yaw = 55): Ground => ({
   rest,
   kit,
@@ -29,9 +47,14 @@ const ground = (rest: Pose, kit: readonly Kit[], props: readonly PropKind[], roo
 export const GROUNDS = {
   seat: ground(REST.seat, ['chair'], ['chair']),
   seatBack: ground(pose('seat', againstBack), ['chair'], ['chair']),
+  bigBall: { ...ground(pose('seat', leg('both', { abduction: 16 })), ['big-ball', 'wall'], ['bigBall']), declared: NOT_FIRM },
   hold2: ground(pose('stand', hands('both', 'chairBack')), ['support'], ['chairAhead'], FLOOR, 70),
   hold1: ground(pose('stand', hands('left', 'chairBack')), ['support'], ['chairAhead'], FLOOR, 60),
   rail2: ground(pose('stand', hands('both', 'rail')), ['support'], ['rail'], FLOOR, 70),
+  trampoline: {
+    ...ground(pose('stand', hands('both', 'rail'), feet('both', 'step')), ['trampoline'], ['trampoline', 'rail'], FLOOR, 60),
+    declared: NOT_FIRM,
+  },
   rails2: ground(pose('stand', hands('both', 'banister')), ['support'], ['banisters'], FLOOR, 60),
   chairSeat2: ground(pose('stand', hands('both', 'chairSeat')), ['support', 'chair'], ['seatAhead'], FLOOR, 75),
   rail1: ground(pose('stand', hands('left', 'banister')), ['support'], ['banisters'], FLOOR, 60),
@@ -58,6 +81,11 @@ export type GroundName = keyof typeof GROUNDS
 const GROUND_WORDS: Record<GroundName, { name: string; step: string; setup: string }> = {
   seat: { name: 'Sitting tall', step: 'sitting free of the back', setup: 'Sit tall near the front of the chair, feet flat.' },
   seatBack: { name: 'Sitting back', step: 'on the chair', setup: 'Sit back in the chair, feet flat.' },
+  bigBall: {
+    name: 'Sitting on a large ball',
+    step: 'on a large ball, which gives way',
+    setup: 'Sit on the middle of the ball, a wall close behind, feet flat and wide apart.',
+  },
   hold2: {
     name: 'Standing, two hands on the chair',
     step: 'on the feet',
@@ -69,6 +97,11 @@ const GROUND_WORDS: Record<GroundName, { name: string; step: string; setup: stri
     setup: 'Stand beside a chair set against a wall; one hand presses down on its back, never pulls.',
   },
   rail2: { name: 'Standing at the rail', step: 'on the feet', setup: 'Face the rail, both hands on it.' },
+  trampoline: {
+    name: 'On a mini-trampoline, two hands on its frame',
+    step: 'on a mat that gives way',
+    setup: 'Step onto the middle of the mini-trampoline holding its frame; both hands stay on.',
+  },
   rails2: {
     name: 'Between two rails, a hand on each',
     step: 'on the feet',
@@ -113,7 +146,13 @@ const LOAD_PROPS: Partial<Record<Kit, PropKind>> = {
 /** How much a ground leaves to the muscles of the legs, for the estimate of energy. */
 type Footing = 0 | 1 | 2 | 3
 const footingOf = (on: GroundName): Footing =>
-  on === 'free' ? 3 : GROUNDS[on].rest.stance === 'stand' || on === 'kneel' || on === 'plank' ? 2 : on === 'seat' || on === 'allFours' ? 1 : 0
+  on === 'free'
+    ? 3
+    : GROUNDS[on].rest.stance === 'stand' || on === 'kneel' || on === 'plank'
+      ? 2
+      : on === 'seat' || on === 'bigBall' || on === 'allFours'
+        ? 1
+        : 0
 /** MET by purpose, from lying or leaning back to a free stand: estimates inside the ranges of the rule base's table 3.5. */
 const MET: Record<Purpose, readonly [number, number, number, number]> = {
   mobility: [1.5, 1.6, 2, 2.3],
@@ -255,7 +294,7 @@ export function ladder(spec: LadderSpec): Movement {
     ...movement,
     gradedBy: gradedBy ?? GRADED_BY,
     variants: steps.map((step, index): Variant => {
-      const base = GROUNDS[step.on]
+      const base: Ground = GROUNDS[step.on]
       const words = GROUND_WORDS[step.on]
       const load = 'with' in step ? step.with : held
       const runs = step.bandRuns ?? bandRuns ?? 'feet'
@@ -294,6 +333,7 @@ export function ladder(spec: LadderSpec): Movement {
           met: MET[movement.purpose][footingOf(step.on)],
           ...looped,
           ...declared,
+          ...base.declared,
           ...step.declared,
           ...(step.met !== undefined && { met: step.met }),
         },

@@ -32,6 +32,12 @@ export interface Catalogue {
   successors: Readonly<Record<string, Successor>>
 }
 
+/**
+ * Whether a version is done in a wheelchair of one's own. Nobody knows from a plan who sits in one, so it is offered where its movement is named, and
+ * never put in the place of another.
+ */
+export const isInOwnWheelchair = ({ variant }: Pick<CatalogueEntry, 'variant'>): boolean => variant.props.includes('wheelchair')
+
 /** Builds the searchable catalogue; the demands are computed once. @throws when an id is used twice or a successor is not there */
 export function buildCatalogue(movements: readonly Movement[], successors: Catalogue['successors'] = {}): Catalogue {
   const entries = movements.flatMap((movement) =>

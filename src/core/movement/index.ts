@@ -1,6 +1,6 @@
 export { type LadderSpec, ladder } from './author'
 export { type BandAdvice, bandFor, bandRunOf } from './bands'
-export { buildCatalogue, type Catalogue, type CatalogueEntry, ladderOf, type Successor, versionName } from './catalogue'
+export { buildCatalogue, type Catalogue, type CatalogueEntry, isInOwnWheelchair, ladderOf, type Successor, versionName } from './catalogue'
 export { demandsOf, measuredPoses, type RepKind, repKind, repSeconds, startsIn } from './computed'
 export {
   ATTRIBUTE_NAMES,

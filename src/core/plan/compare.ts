@@ -115,3 +115,22 @@ export function backTo(from: PlanDraft, to: PlanDraft): Edit {
     ],
   }
 }
+
+/**
+ * The same plan, in which each block that reads as it did is the very object it was: a plan that came from elsewhere is a copy, and what
+ * is remembered of a block is remembered by the object.
+ */
+export function sharedWith(plan: PlanDraft, before: PlanDraft | undefined): PlanDraft {
+  if (!before) return plan
+  const known = new Map(before.phases.flatMap(({ blocks }) => blocks.map((block) => [block.id, block])))
+  return {
+    ...plan,
+    phases: plan.phases.map((phase) => ({
+      ...phase,
+      blocks: phase.blocks.map((block) => {
+        const old = known.get(block.id)
+        return old && same(old, block) ? old : block
+      }),
+    })),
+  }
+}

@@ -19,7 +19,7 @@ export {
   SIDE_CHANGE_SECONDS,
   soundPlan,
 } from './check'
-export { backTo, differences, type PlanDifference } from './compare'
+export { backTo, differences, type PlanDifference, sharedWith } from './compare'
 export { beatSeconds, type PlanDose, planDoseSchema, type RepTempo, type SetWork } from './dose'
 export { amountWords, doseWords } from './doseWords'
 export { applyEdit, type BlockField, canApply, type Edit, EditError, type Frame } from './edit'

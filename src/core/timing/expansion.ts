@@ -2,11 +2,9 @@ import { type BasePosition, startsIn } from '../movement'
 import { type Block, handedOut, type Phase, type Prescription, placedIn, SIDE_CHANGE_SECONDS, type Step, stepsOf } from '../plan'
 import type { Kit } from '../vocabulary'
 import { type Base, baseOf, changeSeconds } from './bases'
-import { AGAIN_SECONDS, BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, REST_BETWEEN_FACTOR, ratesOf } from './rates'
+import { AGAIN_SECONDS, BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, REST_BETWEEN_FACTOR, REST_BETWEEN_SECONDS, ratesOf } from './rates'
 import { type Pacing, restSeconds, type Segment, type SegmentKind, type Timeline } from './segment'
 
-/** The rest that the exercises of a circuit then have between them, s (5.1). */
-const REST_BETWEEN_SECONDS = 30
 const RESTING_RPE = 1
 /** So long a quiet block may be where people lie, s. */
 const LOW_SECONDS = 60

@@ -15,7 +15,7 @@ export {
   type Pace,
   type PaceWish,
 } from './pace'
-export { AGAIN_SECONDS, BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, REST_BETWEEN_FACTOR } from './rates'
+export { AGAIN_SECONDS, BETWEEN, DEPENDS, type Depends, HOUSE_RATES, type Rates, REST_BETWEEN_FACTOR, REST_BETWEEN_SECONDS } from './rates'
 export { clock, type Pacing, restSeconds, SEGMENT_KINDS, type Segment, type SegmentKind, segmentAt, type Timeline, timelineSchema } from './segment'
 export { expand } from './timeline'
 export { type Tread, type TreadLine, treadLine } from './tread'

@@ -25,6 +25,8 @@ export const ratesOf = ({ pace }: Pick<Block, 'pace'>, learned: Rates): Rates =>
 export const AGAIN_SECONDS = 60
 /** From this factor on people rest between exercises even when muscles alternate (5.1). */
 export const REST_BETWEEN_FACTOR = 1.5
+/** The rest that the exercises of a circuit then have between them, s (5.1). */
+export const REST_BETWEEN_SECONDS = 30
 
 /** House estimates of what is between, s. Each is an estimate of this tool until the instructor's own times are known. */
 export const BETWEEN = {

@@ -17,6 +17,8 @@ export const KIT = [
   'step',
   'stick',
   'pedals',
+  'big-ball',
+  'trampoline',
 ] as const
 export type Kit = (typeof KIT)[number]
 /** What a room may hold beside chairs. */

@@ -1,7 +1,8 @@
 'use client'
 import { useState } from 'react'
 import { briefFileSchema, type ClassBrief } from '@/core/compose'
-import { parseFile, problemsText } from '@/core/formats/files'
+import { parseFile } from '@/core/formats/files'
+import { problemsText } from '@/core/formats/problems'
 
 interface Props {
   brief: ClassBrief

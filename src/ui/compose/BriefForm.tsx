@@ -1,12 +1,12 @@
 import { MUSCLE_WORDS } from '@/content/muscleWords'
-import { BRIEF_MINUTES, type ClassBrief, LEVELS, PLACES } from '@/core/compose'
+import { BRIEF_MINUTES, type ClassBrief, LEVELS, MAIN_FORMS, PLACES } from '@/core/compose'
 import { QUALITIES } from '@/core/coverage'
 import { EVERYDAY_FUNCTIONS, MUSCLES } from '@/core/movement'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
 import { KitTicks } from '../design/KitTicks'
 import { Chip } from '../shell/Chip'
 import { NumberField } from '../shell/NumberField'
-import { PLACE_WORDS } from './composeWords'
+import { FORM_WORDS, PLACE_WORDS } from './composeWords'
 
 interface Props {
   brief: ClassBrief
@@ -105,17 +105,26 @@ export function BriefForm({ brief, movements, onChange }: Props) {
             </Chip>
           ))}
         </div>
-        {brief.places.includes('floor') && (
-          <div className="mt-2">
+        <div className="mt-2 flex gap-2 [&>label]:min-w-0 [&>label]:flex-1">
+          <NumberField
+            label="Changes between them, at most"
+            min={0}
+            max={12}
+            value={brief.mostPlaceChanges}
+            otherwise="as it takes"
+            onChange={(mostPlaceChanges) => onChange({ mostPlaceChanges })}
+            onClear={() => onChange({ mostPlaceChanges: undefined })}
+          />
+          {brief.places.includes('floor') && (
             <NumberField
-              label="Trips down"
+              label="Trips to the floor, at most"
               min={0}
               max={3}
               value={brief.mostFloorTrips}
               onChange={(mostFloorTrips) => onChange({ mostFloorTrips })}
             />
-          </div>
-        )}
+          )}
+        </div>
       </fieldset>
       <label className="field">
         <span>How hard</span>
@@ -123,6 +132,16 @@ export function BriefForm({ brief, movements, onChange }: Props) {
           {LEVELS.map((level) => (
             <option key={level} value={level}>
               {LEVEL_WORDS[level]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="field">
+        <span>The main part</span>
+        <select className="input" value={brief.mainForm} onChange={({ target }) => onChange({ mainForm: target.value as ClassBrief['mainForm'] })}>
+          {MAIN_FORMS.map((form) => (
+            <option key={form} value={form}>
+              {FORM_WORDS[form]}
             </option>
           ))}
         </select>

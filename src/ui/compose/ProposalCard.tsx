@@ -1,6 +1,7 @@
 import { PART_TITLES } from '@/core/compose'
 import { clock } from '@/core/timing'
 import type { ProposalView, ProposedItem } from '@/workers/composerContract'
+import { blockWords } from '../design/rowWords'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { list } from '../shell/list'
 import { TreadSilhouette } from '../tread/Silhouette'
@@ -21,6 +22,8 @@ interface Props {
 /** How much better any class could be. */
 const gapWords = (gap: number | undefined): string =>
   gap === undefined ? 'Found by trying; better ones are looked for.' : `No class is worth more than ${(gap * 100).toFixed(1)} % more to this brief.`
+
+const blocksIn = ({ plan }: ProposalView, part: string) => plan.phases.find(({ id }) => id === part)?.blocks ?? []
 
 /** A composed class: its stair, its movements with why each is there, and what was given up. */
 export function ProposalCard({ title, proposal, minutes, kept, nameOf, onTake, onKeep, onOther, busy }: Props) {
@@ -56,44 +59,70 @@ export function ProposalCard({ title, proposal, minutes, kept, nameOf, onTake, o
             <span>{PART_TITLES[part]}</span>
             <span className="text-soft">{clock(long)}</span>
           </h3>
-          <ul>
-            {items.map((item) => (
-              <li key={item.id} className="grid grid-cols-[2.5rem_1fr_auto] gap-x-2 border-b border-line py-1">
-                {item.drawing ? <FigureDrawing drawing={item.drawing} label="" className="h-11 w-10" /> : <span />}
-                <div className="min-w-0 leading-snug">
-                  <b>{item.movement}</b> <span className="text-soft">{item.name.toLowerCase()}</span>
-                  {item.beside.length > 0 && (
-                    <span className="block text-[0.94rem] text-soft">beside it: {list(item.beside.map((one) => one.toLowerCase()))}</span>
-                  )}
-                  <span className="block text-[0.94rem]">{whyWords(item.why)}</span>
-                </div>
-                <div className="flex flex-col items-end text-[0.94rem]">
-                  <span className="text-soft">{clock(item.seconds)}</span>
-                  <label className="flex min-h-6 items-center gap-1">
-                    <input
-                      type="checkbox"
-                      className="size-4 accent-plum"
-                      aria-label={`Keep ${item.movement}`}
-                      checked={kept.has(item.movementId)}
-                      onChange={({ target }) => onKeep(item.movementId, target.checked)}
+          {blocksIn(proposal, part).map((block, _, all) => (
+            <div key={block.id}>
+              {/* where all stands in straight sets nothing need be said */}
+              {all.some(({ format }) => format !== 'straight') && (
+                <p className="border-b border-line py-1 text-[0.94rem] text-soft">{blockWords(block)}</p>
+              )}
+              <ul>
+                {items
+                  .filter(({ id }) => block.items.some((one) => one.id === id))
+                  .map((item) => (
+                    <ProposedRow
+                      key={item.id}
+                      item={item}
+                      isKept={kept.has(item.movementId)}
+                      busy={busy}
+                      onKeep={(on) => onKeep(item.movementId, on)}
+                      onOther={() => onOther(item)}
                     />
-                    keep
-                  </label>
-                  <button
-                    type="button"
-                    className="link"
-                    disabled={busy}
-                    aria-label={`Another instead of ${item.movement}`}
-                    onClick={() => onOther(item)}
-                  >
-                    another
-                  </button>
-                </div>
-              </li>
-            ))}
-          </ul>
+                  ))}
+              </ul>
+            </div>
+          ))}
         </div>
       ))}
     </section>
+  )
+}
+
+interface RowProps {
+  item: ProposedItem
+  isKept: boolean
+  busy: boolean
+  onKeep: (on: boolean) => void
+  onOther: () => void
+}
+
+/** A movement of a composed class, with why it is there. */
+function ProposedRow({ item, isKept, busy, onKeep, onOther }: RowProps) {
+  return (
+    <li className="grid grid-cols-[2.5rem_1fr_auto] gap-x-2 border-b border-line py-1">
+      {item.drawing ? <FigureDrawing drawing={item.drawing} label="" className="h-11 w-10" /> : <span />}
+      <div className="min-w-0 leading-snug">
+        <b>{item.movement}</b> <span className="text-soft">{item.name.toLowerCase()}</span>
+        {item.beside.length > 0 && (
+          <span className="block text-[0.94rem] text-soft">beside it: {list(item.beside.map((one) => one.toLowerCase()))}</span>
+        )}
+        <span className="block text-[0.94rem]">{whyWords(item.why)}</span>
+      </div>
+      <div className="flex flex-col items-end text-[0.94rem]">
+        <span className="text-soft">{clock(item.seconds)}</span>
+        <label className="flex min-h-6 items-center gap-1">
+          <input
+            type="checkbox"
+            className="size-4 accent-plum"
+            aria-label={`Keep ${item.movement}`}
+            checked={isKept}
+            onChange={({ target }) => onKeep(target.checked)}
+          />
+          keep
+        </label>
+        <button type="button" className="link" disabled={busy} aria-label={`Another instead of ${item.movement}`} onClick={onOther}>
+          another
+        </button>
+      </div>
+    </li>
   )
 }

@@ -28,6 +28,7 @@ describe('wishes that clash', () => {
     ['warm-up', 'a warm-up as long as this group needs'],
     ['cool-down', 'a cool-down as long as this group needs'],
     ['trips to the floor', 'so few trips to the floor'],
+    ['changes of position', 'so few changes of position'],
     ['new movements', 'so few new movements'],
     ['pinned squat', '“Squat” in it'],
   ])('%s', (wish, words) => expect(wishWords(wish, nameOf)).toBe(words))
@@ -35,6 +36,7 @@ describe('wishes that clash', () => {
   test.each<[Concession, string]>([
     [{ wish: 'minutes', by: 4.5 }, 'make it 4.5 min longer or shorter'],
     [{ wish: 'trips to the floor', by: 1 }, 'allow 1 more trip to the floor'],
+    [{ wish: 'changes of position', by: 2 }, 'allow 2 more changes of position'],
     [{ wish: 'new movements', by: 2.2 }, 'allow 3 more new movements'],
     [{ wish: 'new movements', by: 0.4 }, 'allow 1 more new movement'],
     [{ wish: 'pinned squat', by: 1 }, 'leave out “Squat”'],

@@ -1,10 +1,17 @@
 import { MUSCLE_WORDS } from '@/content/muscleWords'
-import type { Concession, GivenUp, NoWay, Place, Why } from '@/core/compose'
+import type { Concession, GivenUp, MainForm, NoWay, Place, Why } from '@/core/compose'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
 import { list, sentence } from '../shell/list'
 import { percent } from '../shell/percent'
 
 export const PLACE_WORDS: Record<Place, string> = { seat: 'on the chair', stand: 'on the feet', floor: 'on the floor', bed: 'on a bed' }
+
+export const FORM_WORDS: Record<MainForm, string> = {
+  sets: 'one after the other, in sets',
+  pairs: 'in pairs, two sets in turn',
+  'rounds-2': 'in two rounds',
+  'rounds-3': 'in three rounds',
+}
 
 /** Why something stands in the class, after its name. */
 export function whyWords(why: Why): string {
@@ -52,6 +59,8 @@ export function wishWords(wish: string, nameOf: (movement: string) => string): s
       return 'a cool-down as long as this group needs'
     case 'trips to the floor':
       return 'so few trips to the floor'
+    case 'changes of position':
+      return 'so few changes of position'
     case 'new movements':
       return 'so few new movements'
     default:
@@ -68,6 +77,8 @@ export function concessionWords({ wish, by }: Concession, nameOf: (movement: str
       return `make it ${by} min longer or shorter`
     case 'trips to the floor':
       return `allow ${many} more ${many === 1 ? 'trip' : 'trips'} to the floor`
+    case 'changes of position':
+      return `allow ${many} more ${many === 1 ? 'change' : 'changes'} of position`
     case 'new movements':
       return `allow ${many} more new ${many === 1 ? 'movement' : 'movements'}`
     default:

@@ -18,6 +18,8 @@ const KIT_WORDS: Record<RoomKit, string> = {
   step: 'a low step',
   stick: 'light sticks',
   pedals: 'pedals before the chair',
+  'big-ball': 'large balls to sit on',
+  trampoline: 'mini-trampolines with a frame',
 }
 
 /** What a room holds beside chairs, to tick. */

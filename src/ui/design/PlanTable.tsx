@@ -10,7 +10,7 @@ import { phaseWords } from './fitWords'
 import { gridKey, keepStop } from './gridKeys'
 import { blockOfDrag, type Head, PlanHeading } from './PlanHeading'
 import { PlanRow } from './PlanRow'
-import { amountInBlock, blockWords, detailWords, lettersOf, rowsByItem } from './rowWords'
+import { amountInBlock, asTyped, blockWords, detailWords, lettersOf, rowsByItem } from './rowWords'
 import type { More, Selected, TableIntents } from './selection'
 
 interface Props extends TableIntents {
@@ -25,6 +25,13 @@ const NAME_WIDTH = 236
 const DOSE_WIDTH = 124
 const TIME_WIDTH = 50
 const PERSON_WIDTH = 36
+
+/**
+ * A press that goes nowhere stays a click; a finger scrolls unless it rests first. The very same objects at every drawing: all rows know the
+ * sensors, and would be drawn again with other ones.
+ */
+const BY_POINTER = { activationConstraint: { distance: 6 } }
+const BY_TOUCH = { activationConstraint: { delay: 250, tolerance: 6 } }
 
 /** A block that says no more than its phase does has no heading of its own. */
 const isPlain = (phase: Phase, block: Block) => phase.blocks.length === 1 && block.format === 'straight' && block.title === ''
@@ -47,11 +54,7 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
   const columns = model.people.length + 3
   const secondsOf = (block: string) => model.timeline.segments.reduce((sum, segment) => sum + (segment.block === block ? segment.seconds : 0), 0)
 
-  // a press that goes nowhere stays a click; a finger scrolls unless it rests first
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
-  )
+  const sensors = useSensors(useSensor(PointerSensor, BY_POINTER), useSensor(TouchSensor, BY_TOUCH))
   const dropped = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return
     const block = blockOfDrag(String(active.id))
@@ -72,8 +75,9 @@ export function PlanTable({ plan, model, drawings, selected, onSelect, onDose, o
     if (selected?.kind === 'many' && selected.items.includes(id)) return ''
     return selected?.kind === 'cell' && selected.item === id ? selected.person : undefined
   }
-  const row = (block: Block, { item, index }: { item: ModelItem; index: number }) => {
-    const whole = block.items.find(({ id }) => id === wholeItem(item.id))
+  const row = (block: Block, { item: judged, index }: { item: ModelItem; index: number }) => {
+    const whole = block.items.find(({ id }) => id === wholeItem(judged.id))
+    const item = asTyped(judged, whole)
     return (
       <PlanRow
         key={item.id}

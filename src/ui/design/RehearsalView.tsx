@@ -4,6 +4,7 @@ import type { PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
 import { percent } from '../shell/percent'
+import { StairBand } from '../tread/StairBand'
 import { blockName } from './planNames'
 import { useAskedFor } from './useAskedFor'
 import type { useDesk } from './useDesk'
@@ -47,6 +48,7 @@ export function RehearsalView({
             {clock(found.end.high)}. {percent(found.onTime)} end within a minute of the promise; in {percent(found.whole)} the cool-down is over by
             then.
           </p>
+          <StairBand line={model.tread} rehearsal={found} />
           <div role="img" aria-label="How many runs end when, by half minutes, beside the promise">
             <EndsChart ends={found.ends} promisedSeconds={found.promisedSeconds} />
           </div>

@@ -17,7 +17,7 @@ interface Props {
   onEdit: (edit: Edit) => void
 }
 
-/** What has changed since a version was kept. */
+/** What has changed from a version that was kept to the plan as it is, or to another version. */
 function Changes({ from, to, ask }: { from: PlanDraft; to: PlanDraft; ask: Props['ask'] }) {
   const unit = useMassUnit()
   const [names, setNames] = useState<Record<string, { movement: string; name: string }>>()
@@ -42,6 +42,41 @@ function Changes({ from, to, ask }: { from: PlanDraft; to: PlanDraft; ask: Props
         <li key={index}>{differenceWords(difference, nameOf)}</li>
       ))}
     </ul>
+  )
+}
+
+/** A version beside the plan as it is now, or beside any other that was kept. */
+function Comparison({
+  version,
+  versions,
+  plan,
+  ask,
+}: {
+  version: KeptVersion
+  versions: readonly KeptVersion[]
+  plan: PlanDraft
+  ask: Props['ask']
+}) {
+  const [other, setOther] = useState('')
+  const others = versions.filter(({ id }) => id !== version.id)
+  const to = others.find(({ id }) => id === other)
+  return (
+    <>
+      {others.length > 0 && (
+        <label className="field">
+          <span>Changed up to</span>
+          <select className="input" value={to ? other : ''} onChange={({ target }) => setOther(target.value)}>
+            <option value="">the plan as it is now</option>
+            {others.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <Changes from={version.plan} to={to?.plan ?? plan} ask={ask} />
+    </>
   )
 }
 
@@ -110,7 +145,7 @@ export function Versions({ classId, plan, ask, saved, onEdit }: Props) {
                 Forget it
               </button>
             </p>
-            {compared === version.id && <Changes from={version.plan} to={plan} ask={ask} />}
+            {compared === version.id && <Comparison version={version} versions={versions} plan={plan} ask={ask} />}
           </li>
         ))}
       </ul>

@@ -1,7 +1,11 @@
 import type { ModelItem } from '@/core/evaluate'
-import { amountWords, type Block, formatLabel, formatWords, LEVEL_LETTERS, QUIET_KINDS, wholeItem } from '@/core/plan'
+import { amountWords, type Block, formatLabel, formatWords, type Item, LEVEL_LETTERS, QUIET_KINDS, wholeItem } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { groupedBy, type MassUnit, sayMass } from '@/core/vocabulary'
+
+/** A row with the dose that its item has in the plan now: what was typed is seen before it is judged. */
+export const asTyped = (row: ModelItem, item: Item | undefined): ModelItem =>
+  item?.dose && row.id === item.id && !row.sets ? { ...row, planDose: item.dose } : row
 
 /** The amount of an item where its block, or the set it stands for, says it; undefined = the dose does. */
 export function amountInBlock(item: ModelItem, block: Block): string | undefined {

@@ -1,6 +1,6 @@
 'use client'
 import { useCallback, useEffect, useLayoutEffect, useReducer, useRef } from 'react'
-import { problemsText } from '@/core/formats/files'
+import { problemsText } from '@/core/formats/problems'
 import { applyEdit, canApply, type Edit, merged, type PlanDraft } from '@/core/plan'
 import { saveClass } from '@/server/actions/classes'
 import { useUnloadGuard } from '../shell/useLeaveGuard'

@@ -22,6 +22,8 @@ export const KIT_WORDS: Record<Kit, string> = {
   step: 'a low step',
   stick: 'light sticks',
   pedals: 'pedals',
+  'big-ball': 'large balls to sit on',
+  trampoline: 'mini-trampolines with a frame',
 }
 
 /** Kit as a list in a sentence. */

@@ -1,6 +1,6 @@
 'use client'
 import { useState, useTransition } from 'react'
-import { problemsText } from '@/core/formats/files'
+import { problemsText } from '@/core/formats/problems'
 import { type ClassNotes, type LogEntry, type LogMark, type LogRow, type Presence, wasThere } from '@/core/lead'
 import { saveLog } from '@/server/actions/sessions'
 import { useLeaveGuard } from '../shell/useLeaveGuard'

@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition } from 'react'
 import { type Drawing, draw, measure, type Pose, type PropKind, REFERENCE_BODY, type Room, solve } from '@/core/body'
-import { type FileProblem, problemsOf } from '@/core/formats/files'
+import { type FileProblem, problemsOf } from '@/core/formats/problems'
 import { attribute } from '@/core/movement/demands'
 import { valueWords } from '@/core/movement/differences'
 import { type OwnMovement, ownMovementSchema } from '@/core/movement/own'

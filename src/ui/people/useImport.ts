@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation'
 import Papa from 'papaparse'
 import { useMemo, useRef, useState, useTransition } from 'react'
 import type { ClientRecord } from '@/core/client'
-import { fromAnotherHouse, parseFile, peopleFileSchema, problemsText } from '@/core/formats/files'
+import { fromAnotherHouse, parseFile, peopleFileSchema } from '@/core/formats/files'
 import {
   type Columns,
   CSV_FIELDS,
@@ -16,6 +16,7 @@ import {
   personKey,
   recordsOf,
 } from '@/core/formats/peopleCsv'
+import { problemsText } from '@/core/formats/problems'
 import { wordFinder } from '@/core/movement/words'
 import { importPeople } from '@/server/actions/people'
 import { answered, refusalWords } from '../shell/answered'

@@ -1,5 +1,5 @@
 import type { FileProblem } from '@/core/formats'
-import { problemsText } from '@/core/formats/files'
+import { problemsText } from '@/core/formats/problems'
 
 /** The server did not answer: it is away, or its database is. */
 export interface Away {

@@ -37,3 +37,18 @@ export function issueWords(issue: Issue): string {
       return issue.message
   }
 }
+
+/** One thing wrong with a file, with its place. */
+export interface FileProblem {
+  path: string
+  message: string
+}
+
+export const problemsOf = (error: z.ZodError): FileProblem[] =>
+  error.issues.map((issue) => ({
+    path: issue.path.reduce<string>((path, key) => (typeof key === 'number' ? `${path}[${key}]` : `${path}.${String(key)}`), '$'),
+    message: issueWords(issue),
+  }))
+
+/** Problems in one line, each with its place. */
+export const problemsText = (problems: readonly FileProblem[]): string => problems.map(({ path, message }) => `${path}: ${message}`).join('; ')

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { z } from 'zod'
 import { clientSchema } from '../client'
-import { problemsOf } from './files'
+import { problemsOf } from './problems'
 
 const said = (schema: z.ZodType, input: unknown) => problemsOf(schema.safeParse(input).error!).map(({ message }) => message)
 
