@@ -77,7 +77,7 @@ class Counter {
   counts = (): Counts => Object.fromEntries([...this.#tables].map(([table, { rows, sum }]) => [table, { rows, hash: sum.toString(16) }]))
 }
 
-const rowsOf = <Row>(result: unknown): Row[] => (Array.isArray(result) ? result : (result as { rows: Row[] }).rows) as Row[]
+const rowsOf = <Row>(result: unknown): Row[] => (result as { rows: Row[] }).rows
 const quoted = (names: readonly string[]) => names.map((name) => `"${name}"`).join(', ')
 
 const PAGE = 1000

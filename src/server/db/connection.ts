@@ -3,6 +3,7 @@ import { existsSync, lstatSync, mkdirSync, readdirSync, realpathSync, renameSync
 import { cp } from 'node:fs/promises'
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
+import type { Pool, PoolClient } from 'pg'
 import { openDurable } from './durable'
 import { lockFolder } from './lock'
 import * as schema from './schema'
@@ -168,37 +169,50 @@ const MIGRATING = 820_411
 
 /** Opens a PostgreSQL server and brings the schema up to date. */
 export async function openServer(url: string): Promise<Connection> {
-  const [{ default: postgres }, { drizzle }, { migrate }] = await Promise.all([
-    import('postgres'),
-    import('drizzle-orm/postgres-js'),
-    import('drizzle-orm/postgres-js/migrator'),
+  const [{ default: pg }, { drizzle }, { migrate }] = await Promise.all([
+    import('pg'),
+    import('drizzle-orm/node-postgres'),
+    import('drizzle-orm/node-postgres/migrator'),
   ])
-  const client = postgres(url, { max: 5, connect_timeout: 5, backoff: () => 0.25, onnotice: () => {} })
-  const db = drizzle({ client, schema, casing: 'snake_case' })
+  const pool = new pg.Pool({ connectionString: url, max: 5, connectionTimeoutMillis: 5000, keepAlive: true })
+  // a socket that breaks is told to the query on it and leaves the pool; unheard, it would end the process
+  pool.on('error', () => {})
+  pool.on('connect', (client) => client.on('error', () => {}))
+  const on = <C extends Pool | PoolClient>(client: C) => drizzle({ client, schema, casing: 'snake_case' })
   try {
     // two servers that start at once take turns
-    await client.reserve().then(async (held) => {
-      try {
-        await held`select pg_advisory_lock(${MIGRATING})`
-        await migrate(db, { migrationsFolder: MIGRATIONS })
-      } finally {
-        await held`select pg_advisory_unlock(${MIGRATING})`
-        held.release()
-      }
-    })
+    const turn = await pool.connect()
+    try {
+      await turn.query(`select pg_advisory_lock(${MIGRATING})`)
+      await migrate(on(turn), { migrationsFolder: MIGRATIONS })
+      await turn.query(`select pg_advisory_unlock(${MIGRATING})`)
+    } finally {
+      turn.release()
+    }
   } catch (error) {
-    await client.end({ timeout: 1 })
+    await pool.end()
     throw new Error(`DATABASE_URL is set, but the PostgreSQL server cannot be used: ${error instanceof Error ? error.message : String(error)}`, {
       cause: error,
     })
+  }
+  const db = on(pool)
+  // Drizzle's own keeps a connection for good when it breaks before the transaction has begun, and with the fifth no question is answered any more
+  db.transaction = async (run, config) => {
+    const client = await pool.connect()
+    try {
+      return await on(client).transaction(run, config)
+    } finally {
+      client.release()
+    }
   }
   return {
     db: db as unknown as Database,
     alive: async () => {
       // a socket from before an interruption fails once, and is then replaced
-      await client`select 1`.catch(() => client`select 1`)
+      const ask = () => pool.query('select 1')
+      await ask().catch(ask)
     },
-    close: () => client.end({ timeout: 5 }),
+    close: () => pool.end(),
   }
 }
 
