@@ -6,12 +6,15 @@ import { CHAINED } from './chained'
 import { CORE_TWELVE } from './core12'
 import { DAILY_CARE } from './dailyCare'
 import { EASE } from './ease'
+import { FROM_THE_FLOOR } from './fromTheFloor'
 import { HINGED } from './hinged'
 import { LARGE_BALL } from './largeBall'
+import { LOOP_AND_BAND } from './loopAndBand'
 import { LOWER } from './lower'
 import { LYING_MIX } from './lyingMix'
 import { LYING_TRUNK } from './lyingTrunk'
 import { ONE_SIDED } from './oneSided'
+import { OPENINGS } from './openings'
 import { PHRASES } from './phrases'
 import { QUICK_AND_STEADY } from './quickAndSteady'
 import { SEATED_MIX } from './seatedMix'
@@ -50,6 +53,9 @@ export const MOVEMENTS = [
   ...STEPPING,
   ...LARGE_BALL,
   ...BOUNCE,
+  ...FROM_THE_FLOOR,
+  ...LOOP_AND_BAND,
+  ...OPENINGS,
   ...SPLIT_STANCE,
   ...WITH_KIT,
   ...CHAINED,

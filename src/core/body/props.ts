@@ -9,6 +9,12 @@ export type PropKind =
   | 'chair'
   /** a large one that is sat on */
   | 'bigBall'
+  /** a large one in both arms */
+  | 'armBall'
+  /** a large one under the lower legs of somebody who lies */
+  | 'legBall'
+  /** a large one between the back and a wall */
+  | 'backBall'
   | 'armchair'
   /** a chair that carries the lower legs, or one foot behind */
   | 'legChair'
@@ -160,6 +166,26 @@ const PROPS: Record<PropKind, PropDrawer> = {
   bigBall: ({ figure, camera }) => {
     const r = (figure.room.seatHeight + BALL_GIVES) / 2
     return [{ depth: -8, shapes: [{ tone: 'propFar', path: disc({ at: camera.flat([0, seatY(figure), r]), r }) }] }]
+  },
+  armBall: ({ figure, camera }) => {
+    const centre = add(mix(figure.arms.left.hand, figure.arms.right.hand, 0.5), [0, -0.1, 0])
+    return [{ depth: 6, shapes: [{ tone: 'prop', path: disc({ at: camera.flat(centre), r: 0.24 }) }] }]
+  },
+  legBall: ({ figure, camera }) => {
+    const shins = BOTH.map((side) => mix(figure.legs[side].knee, figure.legs[side].ankle, 0.55))
+    const [, y, top] = mix(shins[0]!, shins[1]!, 0.5)
+    const { surface } = figure.room
+    const r = Math.max(0.12, (top - 0.05 - surface) / 2)
+    return [{ depth: -9, shapes: [{ tone: 'propFar', path: disc({ at: camera.flat([0, y, surface + r]), r }) }] }]
+  },
+  backBall: ({ figure, camera }) => {
+    const r = 0.27
+    const y = figure.waist[1] - r - 0.1
+    const wall = y - r
+    return [
+      { depth: -9, shapes: [{ tone: 'propFar', path: bar(camera)([0, wall - 0.02, 0.02], [0, wall - 0.02, 1.95], 0.022) }] },
+      { depth: -8, shapes: [{ tone: 'prop', path: disc({ at: camera.flat([0, wall + r, figure.waist[2]]), r }) }] },
+    ]
   },
   wheelchair: ({ figure, camera }) => {
     const y = seatY(figure)

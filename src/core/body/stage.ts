@@ -33,7 +33,12 @@ function drift(from: Figure, to: Figure): Vec {
   const of = (point: (figure: Figure) => Vec) => flat(sub(point(from), point(to)))
   const { stance } = to.pose
   if (stance !== from.pose.stance) return [0, 0, 0]
-  if (stance === 'kneel' || stance === 'quadruped') return of((figure) => mix(figure.legs.left.knee, figure.legs.right.knee, 0.5))
+  if (stance === 'kneel' || stance === 'quadruped') {
+    // a foot that is set up takes its knee off the floor: the body stays on the other
+    const knees = BOTH.filter((side) => from.pose[`${side}Foot`] === 'free' && to.pose[`${side}Foot`] === 'free')
+    const [only, both] = knees
+    return of(({ legs }) => (only && !both ? legs[only].knee : mix(legs.left.knee, legs.right.knee, 0.5)))
+  }
   if (stance === 'supine') return hipsLifted(from) || hipsLifted(to) ? of((figure) => figure.neckBase) : [0, 0, 0]
   if (stance !== 'stand' && stance !== 'plank') return [0, 0, 0]
   const down = BOTH.filter((side) => from.pose[`${side}Foot`] !== 'free' && to.pose[`${side}Foot`] !== 'free')
