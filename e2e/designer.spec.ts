@@ -188,3 +188,23 @@ test('the rules of the house are kept, and the cue sheet speaks by them', async 
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 })
+
+test('rows far out of sight have their people again before they are seen, and a cell keeps the focus wherever it is scrolled', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Long backs', exact: true }).first().click()
+  await page.setViewportSize({ width: 1280, height: 420 })
+  const rows = page.locator('tr[data-item]')
+  await expect(rows.first()).toBeVisible()
+  const people = (await page.getByRole('columnheader').count()) - 3
+  expect(people).toBeGreaterThan(2)
+  const cells = (row: typeof rows) => row.locator('button.cell')
+  await expect(cells(rows.first())).toHaveCount(people)
+  await expect(cells(rows.last())).toHaveCount(0)
+  await cells(rows.first()).first().focus()
+  await rows.last().scrollIntoViewIfNeeded()
+  await expect(cells(rows.last())).toHaveCount(people)
+  await expect(cells(rows.first()).first()).toBeFocused()
+  // and by the keys alone
+  for (let row = 1; row < (await rows.count()); row++) await page.keyboard.press('ArrowDown')
+  await expect(cells(rows.last()).first()).toBeFocused()
+})

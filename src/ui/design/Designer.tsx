@@ -116,17 +116,18 @@ export function Designer({
 }: Props) {
   const router = useRouter()
   const ask = useDesk({ plan: startPlan, people, own, experience, house })
+  const { shown, drawings, judged, slow, judgePlan, judgeAgain } = useJudgement(ask, first, startPlan, people)
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun, joined } = usePlan(
     id,
     startPlan,
     revision,
+    judgePlan,
   )
   const [open, setOpen] = useState<Open>()
   const [chosen, setChosen] = useState<Selected>()
   const [at, setAt] = useState<number>()
   const [leading, startLeading] = useTransition()
   const [notBegun, setNotBegun] = useState('')
-  const { shown, drawings, judged, slow, judgeAgain } = useJudgement(ask, first, startPlan, plan, people)
   const { model, beside } = shown
   const narrow = useMedia(NARROW)
   const Inspector = usePreloaded(loadInspector)

@@ -9,6 +9,7 @@ import { clock } from '@/core/timing'
 import { FigureDrawing } from '../figure/FigureDrawing'
 import { GridMark, MARK_LETTERS, MARK_WORDS } from '../fit/Mark'
 import { useHydrated } from '../shell/useHydrated'
+import { useNear } from '../shell/useNear'
 import { DoseCell } from './DoseCell'
 import { TONES } from './fitWords'
 import { DOSE_COLUMN, NAME_COLUMN } from './gridKeys'
@@ -44,15 +45,19 @@ const alike = <P extends { dose: PlanDose }>(before: P, after: P): boolean =>
     key === 'dose' ? before.dose === after.dose || JSON.stringify(before.dose) === JSON.stringify(after.dose) : before[key] === after[key],
   )
 
+/** Rows whose people are drawn from the start. */
+const FIRST_ROWS = 24
+
 /** What stands right of the name: dragging knows nothing of it, so that it is left alone when something else is. */
 const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dose, seconds, marks, letters, people, chosen, intents }: RestProps) {
   const everybody =
     people === '' ? [] : people.split('\n').map((line) => [line.slice(0, line.indexOf(' ')), line.slice(line.indexOf(' ') + 1)] as const)
   const each = marks.split(' ') as Cell['mark'][]
   const levels = letters.split(' ')
+  const [near, here] = useNear<HTMLTableCellElement>(index < FIRST_ROWS)
   return (
     <>
-      <td className="p-0">
+      <td ref={here} className="p-0">
         <DoseCell
           dose={dose}
           amount={amount}
@@ -64,7 +69,9 @@ const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dos
         />
       </td>
       <td className="pr-2 text-right text-[0.94rem] text-soft">{clock(seconds)}</td>
-      {everybody.map(([person, called], column) => {
+      {/* a thousand cells that nobody sees would be thought about at every painting */}
+      {!near && everybody.length > 0 && <td colSpan={everybody.length} />}
+      {(near ? everybody : []).map(([person, called], column) => {
         const mark = each[column] ?? 'planned'
         const level = /[A-C]/.test(levels[column] ?? '') ? levels[column] : undefined
         return (

@@ -1,3 +1,4 @@
+import { bringNear } from '../shell/useNear'
 import type { TableIntents } from './selection'
 
 /** Columns left of the first person. */
@@ -14,7 +15,11 @@ const STEPS: Record<string, [number, number]> = {
 }
 
 const focusCell = (grid: HTMLElement, row: number, column: number): boolean => {
-  const next = grid.querySelector<HTMLElement>(`[data-cell="${row},${column}"]`)
+  const cell = (at: number) => grid.querySelector<HTMLElement>(`[data-cell="${row},${at}"]`)
+  const dose = cell(column) ? null : cell(DOSE_COLUMN)?.closest('td')
+  // who has scrolled away with the wheel goes on from the cell that has the focus, in rows that are not drawn there
+  if (dose) bringNear(dose)
+  const next = cell(column)
   next?.focus()
   return next !== null
 }

@@ -11,8 +11,11 @@ type Judged = 'current' | 'pending' | 'failed'
 /** A judgement that takes no longer than this is not worth a word, ms. */
 const PENDING_SHOWN_AFTER = 400
 
-/** The plan as the worker judges it: what is shown stays until the next answer is there, and says so when that takes a while. */
-export function useJudgement(ask: ReturnType<typeof useDesk>, first: Shown, startPlan: PlanDraft, plan: PlanDraft, people: WorkerPerson[]) {
+/**
+ * The plan as the worker judges it: what is shown stays until the next answer is there, and says so when that takes a while. A plan is given
+ * to `judgePlan` where it changes and not when it has been drawn: the worker judges while the page still draws what was typed.
+ */
+export function useJudgement(ask: ReturnType<typeof useDesk>, first: Shown, startPlan: PlanDraft, people: WorkerPerson[]) {
   const [shown, setShown] = useState(first)
   const drawings = useRef<Record<string, Drawing>>(first.drawings)
   const [judged, setJudged] = useState<Judged>('current')
@@ -25,10 +28,7 @@ export function useJudgement(ask: ReturnType<typeof useDesk>, first: Shown, star
   }, [judged])
   // every answer builds on the one before, also when the next edit has overtaken it
   const held = useRef({ number: 0, model: first.model })
-  const [again, setAgain] = useState(0)
-  const judgedPlan = useRef(startPlan)
-  const judgedPeople = useRef(people)
-  const judgedAgain = useRef(again)
+  const plan = useRef(startPlan)
   /** what is to be judged next: the latest alone, so that what is overtaken is never asked */
   const wanted = useRef<{ plan: PlanDraft; people?: WorkerPerson[] }>(undefined)
   const underway = useRef(false)
@@ -60,17 +60,30 @@ export function useJudgement(ask: ReturnType<typeof useDesk>, first: Shown, star
       },
     )
   }, [ask])
-  // before the paint: the worker judges while the page paints what was typed
+  const want = useCallback(
+    (fresh?: WorkerPerson[]) => {
+      // people who are not judged yet stay with the question, whatever is typed meanwhile
+      const sent = fresh ?? wanted.current?.people
+      wanted.current = { plan: plan.current, ...(sent && { people: sent }) }
+      setJudged('pending')
+      judge()
+    },
+    [judge],
+  )
+  const judgePlan = useCallback(
+    (next: PlanDraft) => {
+      if (next === plan.current) return
+      plan.current = next
+      want()
+    },
+    [want],
+  )
+  const judgedPeople = useRef(people)
+  // people who are sent again are assessed and judged from the start
   useLayoutEffect(() => {
-    if (plan === judgedPlan.current && people === judgedPeople.current && again === judgedAgain.current) return
-    // people who are sent again are assessed and judged from the start
-    const fresh = people === judgedPeople.current ? wanted.current?.people : people
-    judgedAgain.current = again
-    judgedPlan.current = plan
+    if (people === judgedPeople.current) return
     judgedPeople.current = people
-    wanted.current = { plan, ...(fresh && { people: fresh }) }
-    setJudged('pending')
-    judge()
-  }, [judge, plan, people, again])
-  return { shown, drawings: drawings.current, judged, slow, judgeAgain: () => setAgain((count) => count + 1) }
+    want(people)
+  }, [want, people])
+  return { shown, drawings: drawings.current, judged, slow, judgePlan, judgeAgain: () => want() }
 }

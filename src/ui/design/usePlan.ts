@@ -1,5 +1,5 @@
 'use client'
-import { useCallback, useEffect, useLayoutEffect, useReducer, useRef } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { problemsText } from '@/core/formats/problems'
 import { applyEdit, canApply, type Edit, merged, type PlanDraft } from '@/core/plan'
 import { saveClass } from '@/server/actions/classes'
@@ -83,15 +83,26 @@ function reduce(state: State, move: Move): State {
 const SAVE_AFTER_MS = 250
 const RETRY_AFTER_MS = 4000
 
-/** The plan being edited: undo, redo, and saving by itself. A stale save is held until the instructor has seen both versions. */
-export function usePlan(id: string, start: PlanDraft, startRevision: number) {
-  const [state, move] = useReducer(reduce, { plan: start, undo: [], redo: [], save: 'saved' })
+/**
+ * The plan being edited: undo, redo, and saving by itself. A stale save is held until the instructor has seen both versions.
+ *
+ * @param onPlan told each new plan at once, before anything of it is drawn
+ */
+export function usePlan(id: string, start: PlanDraft, startRevision: number, onPlan: (plan: PlanDraft) => void) {
+  const [state, setState] = useState<State>({ plan: start, undo: [], redo: [], save: 'saved' })
+  // what holds; what is drawn follows it
+  const latest = useRef(state)
+  const move = useCallback(
+    (one: Move) => {
+      latest.current = reduce(latest.current, one)
+      setState(latest.current)
+      onPlan(latest.current.plan)
+    },
+    [onPlan],
+  )
   const revision = useRef(startRevision)
   const savedPlan = useRef(start)
   const running = useRef<Promise<void>>(undefined)
-
-  const latest = useRef(state)
-  latest.current = state
 
   const save = useCallback((): Promise<void> => {
     if (running.current) return running.current
@@ -128,7 +139,7 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
     }
     running.current = send()
     return running.current
-  }, [id])
+  }, [id, move])
 
   /** Saves what is not saved yet, without waiting for the next pause. @returns whether all of it is kept now */
   const saved = useCallback(async () => {
@@ -140,7 +151,7 @@ export function usePlan(id: string, start: PlanDraft, startRevision: number) {
   useEffect(() => {
     const kept = rememberedHistory(id, startRevision)
     if (kept) move({ kind: 'remember', undo: kept.undo, redo: kept.redo })
-  }, [id, startRevision])
+  }, [id, startRevision, move])
   // before "Saved" is seen
   useLayoutEffect(() => {
     if (state.save === 'saved' && state.undo.length + state.redo.length > 0) keepHistory(id, revision.current, state.undo, state.redo)
