@@ -7,6 +7,7 @@ import { CORE_TWELVE } from './core12'
 import { DAILY_CARE } from './dailyCare'
 import { EASE } from './ease'
 import { FROM_THE_FLOOR } from './fromTheFloor'
+import { HANDS_DOWN } from './handsDown'
 import { HINGED } from './hinged'
 import { LARGE_BALL } from './largeBall'
 import { LOOP_AND_BAND } from './loopAndBand'
@@ -16,6 +17,7 @@ import { LYING_TRUNK } from './lyingTrunk'
 import { ONE_SIDED } from './oneSided'
 import { OPENINGS } from './openings'
 import { PHRASES } from './phrases'
+import { PHRASES_MORE } from './phrasesMore'
 import { QUICK_AND_STEADY } from './quickAndSteady'
 import { SEATED_MIX } from './seatedMix'
 import { SPLIT_STANCE } from './splitStance'
@@ -56,6 +58,8 @@ export const MOVEMENTS = [
   ...FROM_THE_FLOOR,
   ...LOOP_AND_BAND,
   ...OPENINGS,
+  ...HANDS_DOWN,
+  ...PHRASES_MORE,
   ...SPLIT_STANCE,
   ...WITH_KIT,
   ...CHAINED,
