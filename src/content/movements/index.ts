@@ -1,5 +1,6 @@
 import { buildCatalogue } from '@/core/movement'
 import { SUCCESSORS } from './aliases'
+import { ARMS_MORE } from './armsMore'
 import { BOUNCE } from './bounce'
 import { CARDIO } from './cardio'
 import { CHAINED } from './chained'
@@ -13,6 +14,7 @@ import { LARGE_BALL } from './largeBall'
 import { LOOP_AND_BAND } from './loopAndBand'
 import { LOWER } from './lower'
 import { LYING_MIX } from './lyingMix'
+import { LYING_MORE } from './lyingMore'
 import { LYING_TRUNK } from './lyingTrunk'
 import { ONE_SIDED } from './oneSided'
 import { OPENINGS } from './openings'
@@ -60,6 +62,8 @@ export const MOVEMENTS = [
   ...OPENINGS,
   ...HANDS_DOWN,
   ...PHRASES_MORE,
+  ...LYING_MORE,
+  ...ARMS_MORE,
   ...SPLIT_STANCE,
   ...WITH_KIT,
   ...CHAINED,

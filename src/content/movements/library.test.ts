@@ -277,6 +277,17 @@ test('quiet breathing is longer out than in', () => {
   }
 })
 
+test('shoulders that are lifted off the mat load the spine, whether the step says so or not', () => {
+  const lifted = LIBRARY.entries.filter(({ variant }) => variant.poses.some(({ stance, spine }) => stance === 'supine' && spine.flexion >= 20))
+  expect(lifted.map(({ variant }) => variant.id)).toEqual(expect.arrayContaining(['curl-up/supine', 'curl-to-touch/supine']))
+  for (const { movement, variant } of lifted) {
+    const { spinalLoaded: _said, ...declared } = variant.declared
+    expect(demandsOf(movement, { ...variant, declared }).spinalLoaded, variant.id).toBe(true)
+  }
+  const { movement, variant } = LIBRARY.byId.get('pelvic-tilt/bedSupine')!
+  expect(demandsOf(movement, variant).spinalLoaded).toBe(false)
+})
+
 const OWN_ID = '00000000-0000-4000-8000-000000000001'
 test('a weight in the hands with the back rounded is loaded, whatever is typed', () => {
   const entry = LIBRARY.byId.get('overhead-press/one-kg')!

@@ -376,6 +376,36 @@ const bedRoll = ladder({
         watch: 'Never twist to sit up: the side carries you.',
       },
     },
+    {
+      id: 'mat',
+      on: 'supine',
+      name: 'On the mat, knees and arm go over together',
+      step: 'on the firm floor, from which one gets up',
+      poses: [
+        [leg('right', { abduction: 8 }), reach('left', 76, 88, 8)],
+        [reach('left', 82, 122, 10), neck({ turn: 16 }), spine({ twist: 6 }), leg('left', { abduction: -6 }), leg('right', { abduction: 16 })],
+      ],
+      declared: { abdominalPressure: 1 },
+      met: 2.4,
+      cues: {
+        setup: 'A heavy chair beside the mat. Lie on your back, knees bent, head on a towel.',
+        do: 'Look to one side; far arm and both knees go that way, on to the side; roll back.',
+        watch: 'Hips and shoulders go as one; no haste.',
+      },
+    },
+    {
+      id: 'mat-push',
+      on: 'sideLie',
+      name: 'On the mat, on the side, push up and let down',
+      step: 'the arms bring the trunk up',
+      poses: [[], [spine({ sideBend: -12 }), reach('left', 45, 95, 44)]],
+      met: 2.6,
+      cues: {
+        setup: 'A heavy chair beside the mat. Lie on your side, knees bent, top palm on the mat.',
+        do: 'Push the top palm and the lower elbow down until the chest leaves the mat; lie down slowly.',
+        watch: 'Rest on the lower forearm; wait when the head swims.',
+      },
+    },
   ],
 })
 

@@ -191,6 +191,12 @@ const armMoves = (variant: Variant, side: 'leftArm' | 'rightArm') => {
 }
 
 /** A band round a thigh or an ankle is not held. */
+/** Rounding from which shoulders that lie have been lifted, deg; less is a nod or a tilt of the pelvis. */
+const CURLED_UP = 10
+/** Whoever lies on the back and rounds it lifts the trunk against gravity (rule base D14), whether a step says so or not. */
+const curlsUp = ({ poses }: Variant): boolean =>
+  poses.some(({ stance, spine }) => (stance === 'supine' || stance === 'incline') && spine.flexion > CURLED_UP)
+
 const inTheHands = (variant: Variant) => !variant.props.includes('loop') && !variant.props.includes('bandAnkle')
 
 /**
@@ -292,7 +298,7 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     spinalExtensionDeg: most((d) => d.spinalExtensionDeg),
     twistDeg: most((d) => d.twistDeg),
     sideBendDeg: most((d) => d.sideBendDeg),
-    spinalLoaded: handKg >= 1 && bentOrTwisted,
+    spinalLoaded: (handKg >= 1 && bentOrTwisted) || curlsUp(variant),
     headBelowHeartSec: some((d) => d.headBelowHeart) ? Math.max(1, Math.round(dose.holdSeconds || (supine ? upSeconds : work))) : 0,
     overheadReachDeg: most((d) => d.overheadReachDeg),
     shoulderAbductionDeg: most((d) => d.shoulderAbductionDeg),

@@ -1,0 +1,161 @@
+import { arm, lean, leg } from '@/core/body'
+import { ladder } from '@/core/movement'
+import { front, SHORT, split, wide } from './shapes'
+
+const ARMS = {
+  purpose: 'strength-arms',
+  phase: 'main',
+  gradedBy: ['intendedRpe', 'externalLoadKg', 'balanceDemand'],
+} as const
+const racked = arm('both', { raise: 34, plane: 55, elbow: 138 })
+
+const splitBoth = ladder({
+  ...ARMS,
+  id: 'split-both-arms',
+  name: 'Both arms row in a split stance',
+  side: 'one-then-other',
+  tempoClass: 'single-joint',
+  tempo: { out: 2, stay: 0, back: 2 },
+  dose: { sets: 2, reps: 8, restSeconds: 45 },
+  main: ['upper-back'],
+  helping: ['biceps', 'glutes', 'shoulders'],
+  everyday: 'dragging the skiff up the slip',
+  pattern: ['pull', 'lunge'],
+  serves: 'lifting',
+  partners: ['split-curl', 'chest-press'],
+  rpe: [2, 4.5],
+  view: 75,
+  cues: { breath: 'Out as the elbows go back.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting and leaning, empty hands',
+      poses: [
+        [lean(24), front(40, 10)],
+        [lean(24), arm('both', { raise: 36, plane: -70, elbow: 100 })],
+      ],
+      cues: { do: 'Tip forward from the hips; draw both elbows back, let the arms hang.', watch: 'Long back, long neck.' },
+    },
+    {
+      on: 'free',
+      name: 'Short stance, light weights',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [
+        [split('right', 8, SHORT, 22), front(22, 8)],
+        [split('right', 8, SHORT, 22), arm('both', { raise: 34, plane: -70, elbow: 100 })],
+      ],
+      declared: { balanceDemand: 3 },
+      cues: {
+        setup: 'One foot a step ahead, a light weight in each hand, a steady chair in reach.',
+        do: 'Lean a little over the front leg; draw both elbows back, lower slowly.',
+        watch: 'Weight on the whole front foot.',
+      },
+    },
+    {
+      id: 'deep',
+      on: 'free',
+      name: 'Longer stance, both knees bend',
+      step: 'a longer stance, lower',
+      with: 'dumbbell',
+      kg: 2,
+      poses: [
+        [split('right', 24, undefined, 22), front(22, 8)],
+        [split('right', 24, undefined, 22), arm('both', { raise: 34, plane: -70, elbow: 100 })],
+      ],
+      declared: { balanceDemand: 4 },
+      met: 3.4,
+      cues: {
+        setup: 'One foot well ahead, a weight in each hand, a steady chair in reach.',
+        do: 'Both knees bend and stay; draw both elbows back, lower for three.',
+        watch: 'Come up and shake out before the legs tremble.',
+      },
+    },
+  ],
+})
+
+const pulsesDown = ladder({
+  ...ARMS,
+  id: 'arms-back-pulses',
+  name: 'Arms long, pulses down and back',
+  side: 'both',
+  tempoClass: 'on-the-beat',
+  tempo: { out: 0.5, stay: 0, back: 0.5 },
+  dose: { sets: 2, reps: 12, restSeconds: 40 },
+  main: ['triceps', 'upper-back'],
+  helping: ['shoulders'],
+  everyday: 'patting down a sail behind you',
+  pattern: ['push'],
+  serves: 'standing-tall',
+  partners: ['arms-out-pulses', 'chest-open'],
+  rpe: [2, 4],
+  view: 70,
+  cues: { breath: 'Count aloud, so that the breath goes on.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting, palms press back',
+      poses: [[arm('both', { raise: 14, plane: -80, elbow: 8 })], [arm('both', { raise: 24, plane: -80, elbow: 6 })]],
+      cues: { do: 'Arms long beside you, palms back; small pulses back.', watch: 'Collarbones wide; wrists straight.' },
+    },
+    {
+      on: 'free',
+      name: 'Standing, arms out low, pulses down and back',
+      poses: [[wide(44)], [arm('both', { raise: 34, plane: -40, elbow: 6 })]],
+      declared: { balanceDemand: 2 },
+      cues: { do: 'Arms low at the sides; eight small pulses down, eight back.', watch: 'Knees soft, ribs over the hips.' },
+    },
+  ],
+})
+
+const hingePush = ladder({
+  ...ARMS,
+  id: 'hinge-push-forward',
+  name: 'Push forward out of the hinge',
+  side: 'both',
+  tempoClass: 'two-moves',
+  tempo: { out: 2, stay: 0, back: 2 },
+  dose: { sets: 2, reps: 8, restSeconds: 45 },
+  main: ['shoulders', 'glutes'],
+  helping: ['hamstrings', 'lower-back', 'chest'],
+  everyday: 'shoving a trolley off and standing up after it',
+  pattern: ['hinge', 'push'],
+  serves: 'lifting',
+  partners: ['hinge-row', 'row'],
+  rpe: [2, 4.5],
+  view: 80,
+  declared: { cognitiveLoad: 1 },
+  cues: { breath: 'Out as you rise and push.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting, lean and come up with a push',
+      poses: [[lean(24), racked], [front(78, 10)]],
+      cues: { do: 'Tip forward, hands at the chest; come up tall and push both hands forward.', watch: 'Fold at the hips, the back stays long.' },
+    },
+    {
+      on: 'free',
+      name: 'Standing hinge, rise and push, empty hands',
+      poses: [[leg('both', { flexion: 46, knee: 16 }), lean(34), racked], [front(82, 10)]],
+      declared: { balanceDemand: 3, cognitiveLoad: 1 },
+      cues: { do: 'Hips back, hands at the chest; stand up and push both hands forward.', watch: 'Stand before the arms are long.' },
+    },
+    {
+      id: 'weights',
+      on: 'free',
+      name: 'Standing hinge, light weights',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[leg('both', { flexion: 52, knee: 18 }), lean(38), racked], [front(80, 14)]],
+      declared: { balanceDemand: 3, cognitiveLoad: 1 },
+      met: 3.2,
+      cues: {
+        setup: 'Stand hip-wide, a light weight at each shoulder, a steady chair in reach.',
+        do: 'Hips back; stand up and push both weights forward, bring them home first.',
+        watch: 'The weights never pull you forward.',
+      },
+    },
+  ],
+})
+
+export const ARMS_MORE = [splitBoth, pulsesDown, hingePush]
