@@ -1,12 +1,13 @@
 import { arm, lean, leg } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { front, SHORT, split, wide } from './shapes'
+import { bend, front, SHORT, split, wide } from './shapes'
 
 const ARMS = {
   purpose: 'strength-arms',
   phase: 'main',
   gradedBy: ['intendedRpe', 'externalLoadKg', 'balanceDemand'],
 } as const
+const pressed = arm('both', { raise: 150, plane: 70, elbow: 14 })
 const racked = arm('both', { raise: 34, plane: 55, elbow: 138 })
 
 const splitBoth = ladder({
@@ -69,6 +70,62 @@ const splitBoth = ladder({
         setup: 'One foot well ahead, a weight in each hand, a steady chair in reach.',
         do: 'Both knees bend and stay; draw both elbows back, lower for three.',
         watch: 'Come up and shake out before the legs tremble.',
+      },
+    },
+  ],
+})
+
+/** Stands for its seconds as they are written: three squats of three seconds, and a press of two. */
+const threeAndOne = ladder({
+  ...ARMS,
+  id: 'three-squats-press',
+  name: 'Three squats, then one press',
+  purpose: 'strength-legs',
+  side: 'both',
+  tempoClass: 'as-written',
+  tempo: { out: 9, stay: 0, back: 2 },
+  dose: { sets: 2, reps: 4, restSeconds: 60 },
+  main: ['quadriceps', 'glutes', 'shoulders'],
+  helping: ['triceps', 'hamstrings'],
+  everyday: 'packing the low shelf and then the high one',
+  pattern: ['squat', 'push'],
+  serves: 'lifting',
+  partners: ['row', 'squat-curl'],
+  gradedBy: ['intendedRpe', 'balanceDemand', 'externalLoadKg'],
+  rpe: [2, 5.5],
+  view: 65,
+  declared: { cognitiveLoad: 2 },
+  cues: { breath: 'Out each time you rise.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting, three presses of the feet, one reach',
+      poses: [[], [lean(12)], [], [arm('both', { raise: 120, plane: 75, elbow: 20 })]],
+      cues: { do: 'Press both feet down three times; then both hands reach up once.', watch: 'Ribs stay down in the reach.' },
+    },
+    {
+      on: 'free',
+      name: 'Three quarter squats, both arms press once',
+      poses: [[racked], [bend(36, 42), racked], [racked], [pressed]],
+      declared: { cognitiveLoad: 2, balanceDemand: 3 },
+      cues: {
+        do: 'Three small squats with hands at the shoulders; stand, and press both hands up.',
+        watch: 'Stand tall and still before the press.',
+      },
+    },
+    {
+      id: 'weights',
+      on: 'free',
+      name: 'Three half squats, light weights press once',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [[racked], [bend(56, 60), racked], [racked], [pressed]],
+      declared: { cognitiveLoad: 2, balanceDemand: 3 },
+      met: 3.6,
+      cues: {
+        setup: 'Stand hip-wide, a light weight at each shoulder, a steady chair in reach.',
+        do: 'Three squats half way down; stand, and press both weights up once.',
+        watch: 'Weights down as soon as the back hollows.',
       },
     },
   ],
@@ -158,4 +215,4 @@ const hingePush = ladder({
   ],
 })
 
-export const ARMS_MORE = [splitBoth, pulsesDown, hingePush]
+export const ARMS_MORE = [splitBoth, threeAndOne, pulsesDown, hingePush]

@@ -586,6 +586,33 @@ const calfStretch = ladder({
         setup: 'Hands on the wall, one foot forward, the other a long step back.',
       },
     },
+    {
+      id: 'toes-up',
+      on: 'wall2',
+      name: 'At the wall, toes up against it',
+      step: 'the toes rise against the wall',
+      poses: [[lean(8), leg('left', { flexion: 10, knee: 4 }), leg('right', { flexion: 28, knee: 2, ankle: 16 }), feet('right', 'heel')]],
+      met: 2,
+      declared: { ankleLoad: 3 },
+      cues: {
+        do: 'Toes of one foot up against the wall, heel down; bring the hips nearer; stay.',
+        watch: 'Knee straight, not locked.',
+        setup: 'Hands on the wall, one foot close to it.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing free, one foot back',
+      step: 'without hands',
+      poses: [[hands('both', 'hip'), leg('left', { flexion: 30, knee: 33 }), leg('right', { flexion: -12, knee: 2 })]],
+      met: 2.1,
+      declared: { ankleLoad: 3, balanceDemand: 3 },
+      cues: {
+        do: 'One foot well back, heel down; bend the front knee until the calf pulls; stay.',
+        watch: 'Feet on two tracks; hold on when you sway.',
+        setup: 'Stand with clear floor round you, a steady chair in reach.',
+      },
+    },
   ],
 })
 

@@ -156,6 +156,23 @@ const hamstringStand = ladder({
         watch: 'Come up slowly, and stand a moment.',
       },
     },
+    {
+      id: 'shin',
+      on: 'free',
+      name: 'Standing, hands towards the shin',
+      step: 'the hands go lower',
+      poses: [
+        [...foldedHeel(12), hands('both', 'hip')],
+        [...foldedHeel(60, 8), front(52, 14)],
+      ],
+      declared: { endRangeStretch: true, balanceDemand: 3 },
+      met: 2.2,
+      cues: {
+        setup: 'Stand with a steady chair in reach, one heel a little ahead, toes up.',
+        do: 'Hips back, hands slide from the thigh towards the shin, back long; stay.',
+        watch: 'No lower than the back stays long; come up with the hands on the thigh.',
+      },
+    },
   ],
 })
 

@@ -17,6 +17,7 @@ import { LYING_MIX } from './lyingMix'
 import { LYING_MORE } from './lyingMore'
 import { LYING_TRUNK } from './lyingTrunk'
 import { ONE_SIDED } from './oneSided'
+import { ONE_STEP_MORE } from './oneStepMore'
 import { OPENINGS } from './openings'
 import { PHRASES } from './phrases'
 import { PHRASES_MORE } from './phrasesMore'
@@ -64,6 +65,7 @@ export const MOVEMENTS = [
   ...PHRASES_MORE,
   ...LYING_MORE,
   ...ARMS_MORE,
+  ...ONE_STEP_MORE,
   ...SPLIT_STANCE,
   ...WITH_KIT,
   ...CHAINED,

@@ -648,6 +648,22 @@ const oneLegHinge = ladder({
       poses: [[hands('both', 'hip')], [leg('left', { flexion: 46, knee: 18 }), legBack('right', -2, 10), wide(40)]],
       cues: { do: 'Tip forward over one leg, arms wide, and come up.', watch: 'Eyes on one spot ahead; touch down at the first sway.' },
     },
+    {
+      id: 'weights',
+      on: 'free',
+      name: 'Standing free, light weights',
+      with: 'dumbbell',
+      kg: 1,
+      poses: [
+        [arm('both', { raise: 6, plane: 80, elbow: 8 })],
+        [leg('left', { flexion: 46, knee: 18 }), legBack('right', -2, 10), arm('both', { raise: 44, plane: 88, elbow: 8 })],
+      ],
+      cues: {
+        setup: 'Stand with a light weight in each hand, clear floor, a steady chair in reach.',
+        do: 'Tip forward over one leg, the weights hang; come up tall.',
+        watch: 'Put the weights down at the second wobble.',
+      },
+    },
   ],
 })
 

@@ -687,6 +687,17 @@ const elbowKnee = ladder({
       cues: { do: 'Hands at the ears; turn, elbow towards the other knee; change.', watch: 'The hands do not pull the head.' },
     },
     {
+      on: 'hold1',
+      name: 'One hand on the chair, free elbow to the knee',
+      side: 'one-then-other',
+      poses: [[atTheEars('right')], [atTheEars('right'), spine({ sideBend: 8, flexion: 6 }), lift('right', 70, 82)]],
+      declared: { abdominalPressure: 1, cognitiveLoad: 2 },
+      cues: {
+        do: 'One hand on the chair; the outer knee lifts and the free elbow comes towards it.',
+        watch: 'The knee comes to the elbow, not the head to the knee.',
+      },
+    },
+    {
       on: 'free',
       name: 'Standing',
       poses: [[atTheEars('both')], [atTheEars('both'), spine({ twist: 22, flexion: 8 }), lift('left', 72, 82)]],
@@ -850,6 +861,17 @@ const kickPunch = ladder({
       poses: [[], [kick('right', 12), reach('left', 78, 88, 8)]],
       declared: { cognitiveLoad: 2 },
       cues: { do: 'Sitting tall, one foot kicks, the other hand punches; change.', watch: 'Slow enough to stay opposite.' },
+    },
+    {
+      on: 'hold1',
+      name: 'One hand on the chair, low kick',
+      side: 'one-then-other',
+      poses: [[], [lift('right', 30, 12), reach('right', 76, 88, 8)]],
+      declared: { cognitiveLoad: 2 },
+      cues: {
+        do: 'One hand on the chair; the outer foot kicks low as the free hand punches.',
+        watch: 'The hand on the chair presses down, never pulls.',
+      },
     },
     {
       on: 'free',
