@@ -89,7 +89,8 @@ describe('what is told while a class is composed', () => {
 
   test('other people are judged anew by the same desk, and the first ones are still known', () => {
     // too few movements are left that all of these may do on the chair
-    expect(kinds(newsOf(ask({}, ['Greta', 'Edda', 'Jory', 'Hartley']), 1))).toEqual(['impossible'])
+    const most = LIBRARY.movements.filter((_, index) => index % 20 > 0).map(({ id }) => id)
+    expect(kinds(newsOf(ask({ banned: most }, ['Greta', 'Edda', 'Jory', 'Hartley']), 1))).toEqual(['impossible'])
     expect(newsOf(ask(), 1)).toEqual(news)
   })
 })

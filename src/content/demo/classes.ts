@@ -151,7 +151,7 @@ export const DEMO_CLASSES: DemoClassPlan[] = [
             { id: 'warm-o', format: 'quiet', what: 'opening', seconds: 45, position: 'standing-two-hand' },
             {
               id: 'warm-a',
-              items: items('w', 'weight-shift/one-hand', ['march/held', { workSeconds: 90, rpe: 3 }], 'shoulder-roll/standing', 'hinge/free', [
+              items: items('w', 'weight-shift/one-hand', ['march/held', { workSeconds: 90, rpe: 3 }], 'arm-circles/free', 'hinge/free', [
                 'step-touch/hold2',
                 { workSeconds: 60 },
               ]),

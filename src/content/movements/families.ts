@@ -162,7 +162,7 @@ export const FAMILIES_TAUGHT: Readonly<Record<string, string | null>> = {
   'hip-hinge': 'hinge/free',
   'seated-hinge': 'hinge/seated',
   'prone-back-lift': 'back-lift/prone',
-  'prone-press-up': 'back-lift/press-up',
+  'prone-press-up': 'lying-press-up/prone',
   'tall-reach': 'grow-tall/free',
   'shoulder-blade-set': 'blade-set/bedSupine',
   'hip-flexor-reach': 'hip-flexor-stretch/hold1',

@@ -286,4 +286,57 @@ const circleUp = ladder({
   ],
 })
 
-export const LYING_MORE = [knees, touch, thighLying, edge, circleUp]
+const pressUp = ladder({
+  id: 'lying-press-up',
+  name: 'Chest up on the hands',
+  purpose: 'mobility',
+  phase: 'main',
+  side: 'both',
+  tempoClass: 'single-joint',
+  tempo: { out: 2, stay: 2, back: 3 },
+  dose: { sets: 1, reps: 6, restSeconds: 30 },
+  main: ['lower-back'],
+  helping: ['abdominals', 'triceps'],
+  everyday: 'looking up from a book on the beach',
+  pattern: ['push'],
+  serves: 'moving-in-bed',
+  partners: ['curl-up', 'knee-hug'],
+  gradedBy: ['intendedRpe', 'met'],
+  rpe: [1.5, 4],
+  view: 85,
+  cues: { breath: 'Out as the arms press, in at the top.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting, hands on the thighs press the chest up',
+      poses: [
+        [lean(10), hands('both', 'thigh')],
+        [hands('both', 'thigh'), spine({ flexion: -6 })],
+      ],
+      met: 1.6,
+      cues: { do: 'Tip forward a little; hands press on the thighs and bring the chest up and forward.', watch: 'The chin stays level.' },
+    },
+    {
+      on: 'bedProne',
+      name: 'On a bed, up as far as the forearms',
+      poses: [[], [spine({ flexion: -14 }), hands('both', 'floor')]],
+      declared: { abdominalPressure: 1 },
+      met: 2,
+      cues: { do: 'Forearms beside you; press and let the chest come up a little; the hips stay.', watch: 'The seat muscles stay soft.' },
+    },
+    {
+      on: 'prone',
+      name: 'On the mat, press up on the hands',
+      poses: [[], [spine({ flexion: -28 }), hands('both', 'floor')]],
+      declared: { wristExtLoad: 2, abdominalPressure: 1 },
+      met: 2.6,
+      cues: {
+        do: 'Press on the hands until the chest lifts; hips stay down.',
+        watch: 'Shoulders low; stop at the first pinch.',
+        setup: 'A heavy chair beside the mat. Lie face down, forehead on your hands or a towel.',
+      },
+    },
+  ],
+})
+
+export const LYING_MORE = [pressUp, knees, touch, thighLying, edge, circleUp]

@@ -182,6 +182,8 @@ export const SPOKEN: Readonly<Record<string, string>> = {
   'back-lift-soft-knee': 'glute kickback with bent knee, single-leg squat with kickback; hip extension standing',
   'half-ahead-stand': 'semi-tandem stance, semi-tandem stand, staggered stance; balance narrow stance',
   'three-squats-press': 'squats and press, three to one; thruster combination',
+  'arm-circles': 'arm circles, shoulder circles big; swim arms warm-up mobility',
+  'lying-press-up': 'prone press-up, cobra, sphinx; back extension lying face down',
   'ball-sway': 'gym ball, exercise ball sitting, hip sway on the ball',
   'ball-curl-press': 'gym ball, exercise ball curl and press',
   'step-down': 'stairs down, eccentric step, lateral step-down, heel tap from a step',

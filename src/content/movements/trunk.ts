@@ -761,21 +761,6 @@ const backLift = ladder({
         setup: 'A heavy chair beside the mat. Lie face down, forehead on your hands or a towel.',
       },
     },
-    {
-      id: 'press-up',
-      on: 'prone',
-      name: 'On the mat, press up on the hands',
-      step: 'the arms push further back',
-      poses: [[], [spine({ flexion: -28 }), hands('both', 'floor')]],
-      declared: { wristExtLoad: 2, abdominalPressure: 1 },
-      met: 2.6,
-      rpe: 5,
-      cues: {
-        do: 'Press on the hands until the chest lifts; hips stay down.',
-        watch: 'Shoulders low; stop at the first pinch.',
-        setup: 'A heavy chair beside the mat. Lie face down, forehead on your hands or a towel.',
-      },
-    },
   ],
 })
 

@@ -160,11 +160,52 @@ export const shoulderRoll = ladder({
         setup: 'Sit tall, fingertips on your shoulders.',
       },
     },
+  ],
+})
+
+export const armCircles = ladder({
+  id: 'arm-circles',
+  name: 'Large arm circles',
+  purpose: 'mobility',
+  phase: 'warm-up',
+  main: ['shoulders', 'upper-back'],
+  helping: ['chest'],
+  everyday: 'swimming on dry land before going in',
+  tempoClass: 'single-joint',
+  pattern: ['reach'],
+  serves: 'reaching',
+  partners: ['shoulder-roll', 'chest-open'],
+  gradedBy: ['met', 'shoulderAbductionDeg'],
+  tempo: { out: 3, back: 3 },
+  dose: { reps: 6, restSeconds: 10, rpe: 1 },
+  cues: { breath: 'In as the arms rise, out as they sink.' },
+  steps: [
     {
-      id: 'standing',
-      name: 'Large arm circles, standing',
-      step: 'on the feet, whole arm',
+      on: 'seatBack',
+      name: 'Sitting back, one arm, as high as the chest',
+      side: 'one-then-other',
+      poses: [[arm('right', { raise: 20, plane: 80, elbow: 20 })], [arm('right', { raise: 72, plane: 40, elbow: 20 })]],
+      declared: { met: 1.5 },
+      cues: {
+        setup: 'Sit back in the chair, arms hanging loose.',
+        do: 'One arm draws a slow circle before and beside you; then the other.',
+        watch: 'The shoulder stays away from the ear.',
+      },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, both arms',
+      poses: [[arm('both', { raise: 20, plane: 80, elbow: 12 })], [arm('both', { raise: 90, plane: 32, elbow: 12 })]],
+      declared: { met: 1.7 },
+      cues: {
+        setup: 'Sit tall near the front of the chair, room for both arms.',
+        do: 'Both arms draw slow circles, forward up and out to the sides down.',
+        watch: 'Only as high as the ribs stay down.',
+      },
+    },
+    {
       on: 'free',
+      name: 'Standing, both arms',
       poses: [[arm('both', { raise: 20, plane: 80, elbow: 10 })], [arm('both', { raise: 110, plane: 30, elbow: 10 })]],
       declared: { met: 2.3 },
       dose: { rpe: 2 },
@@ -467,4 +508,4 @@ export const seatedHinge = ladder({
   ],
 })
 
-export const WARM_UP = [march, shoulderRoll, breathReach, headTurn, weightShift, seatedHinge]
+export const WARM_UP = [march, shoulderRoll, armCircles, breathReach, headTurn, weightShift, seatedHinge]

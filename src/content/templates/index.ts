@@ -103,7 +103,7 @@ export const TEMPLATES: PlanTemplate[] = [
               items: items(
                 'w',
                 ['march/held', { workSeconds: 90, rpe: 3 }],
-                'shoulder-roll/standing',
+                'arm-circles/free',
                 'weight-shift/held',
                 ['step-touch/hold2', { workSeconds: 60 }],
                 'hinge/held',

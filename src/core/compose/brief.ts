@@ -55,7 +55,7 @@ export const briefSchema = z.strictObject({
   /** muscles that were worked hard less than two days before (rule base 5.4): not hard again */
   resting: z.array(z.enum(MUSCLES)).max(MUSCLES.length).default([]),
   pinned: z.array(movement).max(20).default([]),
-  banned: z.array(movement).max(200).default([]),
+  banned: z.array(movement).max(500).default([]),
 })
 /** What of a brief is kept with a class: what was wished. Length, room, people and what was done lately are those of the day it is opened again. */
 export const wishesSchema = briefSchema
