@@ -17,7 +17,7 @@ const WORDS: [RegExp, RoomKit][] = [
   [/table|worktop|counter|desk/i, 'table'],
   [/rail|frame|walker|sink|heavy chair/i, 'support'],
   [/\bwall\b/i, 'wall'],
-  [/\bstick\b|broom|wand|pole/i, 'stick'],
+  [/\bstick\b|broom|wand|pole|noodle/i, 'stick'],
   [/pedals?\b/i, 'pedals'],
   [/\bstep\b|stool|stairs?/i, 'step'],
 ]

@@ -28,7 +28,7 @@ const NAMES: Record<Kit, { name: string; standIn: string }> = {
   ball: { name: 'light ball', standIn: 'a rolled jumper or a cushion' },
   cuff: { name: 'ankle weight', standIn: 'none: leave the weight out' },
   towel: { name: 'towel or strap', standIn: 'a dressing-gown belt' },
-  stick: { name: 'light stick', standIn: 'a broom handle or a rolled newspaper' },
+  stick: { name: 'light stick', standIn: 'a broom handle, a foam noodle or a rolled newspaper' },
   pedals: { name: 'pedals to stand before a chair', standIn: 'none: draw the circles with the feet' },
   'big-ball': { name: 'large ball, blown up so that the knees are a little lower than the hips', standIn: 'none: stay on the chair' },
   trampoline: { name: 'mini-trampoline with a frame to hold', standIn: 'none: keep to the step on the floor' },

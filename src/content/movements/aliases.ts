@@ -2,6 +2,7 @@ import type { Successor } from '@/core/movement'
 
 const LOADED_BEND = 'a weight with the back bent or turned far is too much strain for the spines in these classes'
 const ITS_OWN = 'it is a movement of its own, with gentler steps'
+const SAME_BREATH = 'it was the same as Breath with a reach'
 const HAND_WEIGHTS = 'hand weights in fast punches pull at elbows and shoulders'
 
 /** Variants that are gone, with what stands in their place, so that stored plans, logs and files still read. Overrules do not carry over. */
@@ -19,5 +20,8 @@ export const SUCCESSORS: Readonly<Record<string, Successor>> = {
   'side-stretch/pulse': { to: 'side-stretch/hold1', because: 'bouncing in a stretch strains what it should ease' },
   'shoulder-roll/standing': { to: 'arm-circles/free', because: ITS_OWN },
   'back-lift/press-up': { to: 'lying-press-up/prone', because: ITS_OWN },
+  'wave-breath/seatBack': { to: 'breath-reach/half', because: SAME_BREATH },
+  'wave-breath/seat': { to: 'breath-reach/half', because: SAME_BREATH },
+  'wave-breath/free': { to: 'breath-reach/standing', because: SAME_BREATH },
   'chair-push/dip': { to: 'chair-push/seat', because: 'the back of a chair carries nobody’s weight' },
 }

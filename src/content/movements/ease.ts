@@ -1482,38 +1482,6 @@ const bodyScan = ladder({
   ],
 })
 
-const armsUpBreath = ladder({
-  ...REST,
-  id: 'wave-breath',
-  name: 'Wave breath',
-  main: ['shoulders', 'upper-back'],
-  helping: ['abdominals'],
-  everyday: 'filling the lungs by the lake',
-  tempoClass: 'breath',
-  pattern: ['breathe', 'reach'],
-  serves: 'calming-down',
-  partners: ['chest-open', 'breath-reach'],
-  view: 25,
-  cues: { breath: 'In as they rise, out as they sink.' },
-  steps: [
-    {
-      on: 'seatBack',
-      poses: [[wide(12)], [wide(55, 15)]],
-      cues: { do: 'Arms float out low like a wave, and sink.', watch: 'The shoulders stay down.' },
-    },
-    {
-      on: 'seat',
-      poses: [[wide(12)], [wide(85, 15)]],
-      cues: { do: 'Arms float out to shoulder height like a wave, and sink.', watch: 'Stay below any pinch.' },
-    },
-    {
-      on: 'free',
-      poses: [[wide(10)], [wide(120, 15)]],
-      cues: { do: 'Arms float out and up like a wave, and sink.', watch: 'Knees soft; the ribs do not flare.' },
-    },
-  ],
-})
-
 export const EASE = [
   neckTilt,
   catCow,
@@ -1546,5 +1514,4 @@ export const EASE = [
   longOut,
   tense,
   bodyScan,
-  armsUpBreath,
 ]

@@ -31,37 +31,35 @@ const armchair = ladder({
   rpe: [2, 4],
   gradedBy: ['intendedRpe', 'met'],
   view: 75,
-  seatIs: 'armchair',
   cues: { breath: 'Out as you press.' },
   steps: [
     {
       on: 'seat',
-      name: 'Hands on the arms, press and grow light',
-      poses: [
-        [lean(14), hands('both', 'chairArm')],
-        [lean(20), hands('both', 'chairArm')],
-      ],
+      name: 'Hands on the arms, nose over the toes',
+      seatIs: 'armchair',
+      poses: [[hands('both', 'chairArm')], [lean(28), hands('both', 'chairArm')]],
       cues: {
         setup: 'Sit to the front of an armchair that cannot slide, feet under the knees.',
-        do: 'Lean forward, press on both arms and both feet until you are light; ease.',
-        watch: 'Nose over the toes.',
+        do: 'Hands on both arms; tip forward from the hips till the feet grow heavy; sit back.',
+        watch: 'A long back; the feet stay flat.',
       },
     },
     {
-      id: 'lift',
-      on: 'seat',
-      name: 'Hands on the arms, the seat lifts a hand’s width',
-      step: 'the seat leaves the chair',
-      poses: [
-        [lean(20), hands('both', 'chairArm')],
-        [lean(30), hands('both', 'chairArm'), leg('both', { flexion: 104, knee: 84 })],
-      ],
-      declared: { kneeFlexionLoadedDeg: 90, abdominalPressure: 1 },
-      met: 2.8,
+      id: 'stand',
+      on: 'free',
+      name: 'Up from the armchair and down, hands on its arms',
+      step: 'all the way up',
+      poses: [[lean(39), bend(90, 110), hands('both', 'chairArm')], []],
+      still: 0,
+      props: ['armchair'],
+      needs: ['armchair'],
+      seatHeight: 0.48,
+      declared: { kneeFlexionLoadedDeg: 90, travel: 'none', balanceDemand: 2 },
+      met: 2.9,
       cues: {
-        setup: 'Sit to the front of an armchair that cannot slide, feet under the knees.',
-        do: 'Lean, press on both arms and lift the seat a hand’s width; sit down slowly.',
-        watch: 'Down under control, no dropping.',
+        setup: 'An armchair against a wall; sit to its front, feet under the knees.',
+        do: 'Nose over the toes, press on both arms and stand; reach back for them and sit slowly.',
+        watch: 'Feel the seat with both legs before you sit.',
       },
     },
   ],
@@ -609,7 +607,68 @@ const halfTandem = ladder({
   ],
 })
 
+/** The lower hand behind the hip keeps the end of the band. */
+const lowHand = reach('left', 24, -80, 78)
+const bandBehind = ladder({
+  ...ARMS,
+  id: 'band-up-behind',
+  name: 'Band pressed up from behind',
+  side: 'one-then-other',
+  main: ['triceps'],
+  helping: ['shoulders', 'upper-back'],
+  everyday: 'doing up a zip at the back',
+  tempoClass: 'single-joint',
+  pattern: ['push'],
+  serves: 'dressing',
+  partners: ['band-curl', 'chest-open'],
+  rpe: [2, 4.5],
+  view: 110,
+  cues: { breath: 'Out as the hand goes up.' },
+  steps: [
+    {
+      on: 'seatBack',
+      name: 'Sitting back, one elbow forward and high, no band',
+      poses: [[reach('right', 78, 70, 120)], [reach('right', 84, 75, 40)]],
+      cues: { do: 'One elbow points forward at chest height; straighten and bend it slowly; change.', watch: 'The shoulder stays low.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, light band behind the back',
+      with: 'band',
+      bandRuns: 'hands',
+      kg: 1,
+      poses: [
+        [lowHand, reach('right', 138, 40, 118)],
+        [lowHand, reach('right', 148, 40, 34)],
+      ],
+      cues: {
+        setup: 'Check the band for nicks. Sit tall; one hand holds an end behind the hip.',
+        do: 'The upper hand presses up behind the head, comes down slowly; change.',
+        watch: 'Only where the shoulder likes it; ribs down, chin level.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing, firmer band behind the back',
+      with: 'band',
+      bandRuns: 'hands',
+      kg: 1.5,
+      poses: [
+        [lowHand, reach('right', 138, 40, 118)],
+        [lowHand, reach('right', 150, 40, 24)],
+      ],
+      declared: { balanceDemand: 2 },
+      cues: {
+        setup: 'Check the band for nicks. Stand, a steady chair in reach; one hand holds an end behind.',
+        do: 'Press the upper hand up against the band, lower for three; change.',
+        watch: 'The low back does not hollow.',
+      },
+    },
+  ],
+})
+
 export const ONE_STEP_MORE = [
+  bandBehind,
   halfTandem,
   armchair,
   tapSeat,

@@ -88,7 +88,7 @@ export const SPOKEN: Readonly<Record<string, string>> = {
   'jog-press': 'seated jog and press, chair cardio; jog press seated two moves run',
   march: 'marching walking on the spot high knees knee raise warm up',
   'shoulder-roll': 'shoulder circles rolling shoulders shrug',
-  'breath-reach': 'arms up inhale reach up deep breath',
+  'breath-reach': 'arms up inhale reach up deep breath wave breath birth labour contraction calm',
   'head-turn': 'neck rotation look over shoulder neck turn',
   'weight-shift': 'sway rocking side to side shifting',
   hinge: 'deadlift, good morning; bow bend forward hip hinge romanian',
@@ -184,6 +184,7 @@ export const SPOKEN: Readonly<Record<string, string>> = {
   'three-squats-press': 'squats and press, three to one; thruster combination',
   'arm-circles': 'arm circles, shoulder circles big; swim arms warm-up mobility',
   'lying-press-up': 'prone press-up, cobra, sphinx; back extension lying face down',
+  'band-up-behind': 'band overhead triceps, resistance band overhead extension; triceps behind the back tube',
   'ball-sway': 'gym ball, exercise ball sitting, hip sway on the ball',
   'ball-curl-press': 'gym ball, exercise ball curl and press',
   'step-down': 'stairs down, eccentric step, lateral step-down, heel tap from a step',
@@ -309,5 +310,4 @@ export const SPOKEN: Readonly<Record<string, string>> = {
   'long-out-breath': 'pursed lip breathing exhale copd calm breathing',
   'tense-and-release': 'progressive muscle relaxation pmr tension relax',
   'body-scan': 'relaxation; meditation mindfulness savasana rest lying',
-  'wave-breath': 'breathing birth labour contraction calm',
 }
