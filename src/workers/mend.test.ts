@@ -229,7 +229,7 @@ describe('a class in another length', () => {
 
   test('a class that has its length already is left alone', () => {
     const judged = demo('bones')
-    const minutes = Math.ceil((judged.evaluation.timeline.totalSeconds + 20) / 60)
+    const minutes = (judged.evaluation.timeline.totalSeconds + 20) / 60
     const found = fitted(judged, minutes, solver)
     expect(found.steps).toEqual([])
     expect(found.isReached).toBe(true)

@@ -1172,6 +1172,14 @@ const walk = ladder({
   tempo: { out: 0.6, back: 0.6 },
 })
 
+/** Lift, whole foot on the step, rise, both on it. */
+const upOntoStep = [
+  [],
+  [lift('right', 60, 75)],
+  [leg('right', { flexion: 40, knee: 42 }), feet('right', 'step')],
+  [leg('right', { flexion: 6, knee: 6 }), feet('right', 'step'), lift('left', 14, 40)],
+  [leg('both', { flexion: 3, knee: 3 }), feet('both', 'step')],
+] as const
 const stepUp = ladder({
   ...RHYTHM,
   id: 'step-up',
@@ -1214,13 +1222,7 @@ const stepUp = ladder({
       name: 'Step up, a hand on each rail',
       step: 'the body follows',
       with: 'step',
-      poses: [
-        [],
-        [lift('right', 60, 75)],
-        [leg('right', { flexion: 40, knee: 42 }), feet('right', 'step')],
-        [leg('right', { flexion: 6, knee: 6 }), feet('right', 'step'), lift('left', 14, 40)],
-        [leg('both', { flexion: 3, knee: 3 }), feet('both', 'step')],
-      ],
+      poses: upOntoStep,
       declared: { impactLevel: 1, travel: 'forward', externalLoadType: 'platform', kneeFlexionLoadedDeg: 60 },
       met: 4,
       cues: {
@@ -1235,13 +1237,7 @@ const stepUp = ladder({
       on: 'rail1',
       name: 'Step up, one hand on the rail',
       with: 'step',
-      poses: [
-        [],
-        [lift('right', 60, 75)],
-        [leg('right', { flexion: 40, knee: 42 }), feet('right', 'step')],
-        [leg('right', { flexion: 6, knee: 6 }), feet('right', 'step'), lift('left', 14, 40)],
-        [leg('both', { flexion: 3, knee: 3 }), feet('both', 'step')],
-      ],
+      poses: upOntoStep,
       declared: { impactLevel: 1, travel: 'forward', externalLoadType: 'platform', kneeFlexionLoadedDeg: 60 },
       met: 4.2,
       cues: {

@@ -185,6 +185,7 @@ export const SPOKEN: Readonly<Record<string, string>> = {
   'arm-circles': 'arm circles, shoulder circles big; swim arms warm-up mobility',
   'lying-press-up': 'prone press-up, cobra, sphinx; back extension lying face down',
   'band-up-behind': 'band overhead triceps, resistance band overhead extension; triceps behind the back tube',
+  'side-step-up': 'lateral step-up, side step up; step sideways stairs',
   'ball-sway': 'gym ball, exercise ball sitting, hip sway on the ball',
   'ball-curl-press': 'gym ball, exercise ball curl and press',
   'step-down': 'stairs down, eccentric step, lateral step-down, heel tap from a step',

@@ -82,4 +82,67 @@ const stepDown = ladder({
   ],
 })
 
-export const STEPPING = [stepDown]
+const onStep = leg('right', { flexion: 34, knee: 46, abduction: 26 })
+
+const sideUp = ladder({
+  id: 'side-step-up',
+  name: 'Stepping up sideways',
+  purpose: 'strength-legs',
+  phase: 'main',
+  side: 'one-then-other',
+  tempo: { out: 2, stay: 1, back: 3 },
+  dose: { sets: 1, reps: 6, restSeconds: 45 },
+  main: ['outer-hip', 'quadriceps', 'glutes'],
+  helping: ['calves'],
+  everyday: 'getting onto the jetty sideways from the boat',
+  tempoClass: 'whole-body',
+  pattern: ['step', 'squat'],
+  serves: 'stairs',
+  partners: ['step-down', 'step-up'],
+  rpe: [2, 5],
+  view: 15,
+  cues: { breath: 'Out as you step up.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting, one foot out and pressed down',
+      poses: [[], [leg('right', { abduction: 22 })]],
+      cues: { do: 'Set one foot a little out, press it down as if to rise on it, ease.', watch: 'Knee over the foot, not inside.' },
+    },
+    {
+      id: 'tap',
+      on: 'rail2',
+      name: 'Both hands on the rail, one foot onto the step beside you',
+      step: 'on the feet, the foot goes up',
+      with: 'step',
+      poses: [[], [onStep, feet('right', 'step')]],
+      declared: { impactLevel: 0, travel: 'on-spot', externalLoadType: 'platform' },
+      met: 2.6,
+      cues: {
+        setup: 'Face the rail, both hands on it, a step that cannot slide beside you.',
+        do: 'Lift the near foot onto the step, all of it; press a little; set it down.',
+        watch: 'The whole foot is on the step before it presses.',
+      },
+    },
+    {
+      id: 'press',
+      on: 'rail2',
+      name: 'Both hands on the rail, press until the other heel lifts',
+      step: 'the leg on the step takes the weight',
+      with: 'step',
+      poses: [
+        [onStep, feet('right', 'step')],
+        [leg('right', { flexion: 26, knee: 36, abduction: 24 }), feet('right', 'step'), leg('left', { ankle: -24 }), feet('left', 'ball')],
+      ],
+      declared: { impactLevel: 0, travel: 'on-spot', externalLoadType: 'platform', kneeFlexionLoadedDeg: 60 },
+      met: 3.2,
+      cues: {
+        setup: 'Face the rail, both hands on it, the near foot on a step that cannot slide.',
+        do: 'Press through the foot on the step until the other heel lifts; lower for three.',
+        watch: 'Hips level; no push from the foot below.',
+      },
+    },
+  ],
+})
+
+export const STEPPING = [stepDown, sideUp]

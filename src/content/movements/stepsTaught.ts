@@ -212,7 +212,7 @@ export const STEPS_TAUGHT: Readonly<Record<string, Readonly<Record<string, strin
     'step reaction, called': 'step-when-called/hold2',
     'step reaction, held': 'step-when-called/hold1',
     'stepping down': 'step-down/front',
-    'step-up to the side': null,
+    'step-up to the side': 'side-step-up/press',
   },
   'pelvic floor, small kit, eyes, bed': {
     'quick squeezes': 'pelvic-floor-short/seatBack',

@@ -412,8 +412,9 @@ const PROPS: Record<PropKind, PropDrawer> = {
     ]
   },
   step: ({ figure, camera }) => {
-    const y = (figure.furniture?.step ?? figure.legs.right.ball)[1]
-    return [{ depth: -8, shapes: [{ tone: 'prop', path: slab(camera, 0.32, [y - 0.2, y + 0.12], SUPPORT.stepZ, SUPPORT.stepZ) }] }]
+    const [x, y] = figure.furniture?.step ?? [0, figure.legs.right.ball[1]]
+    // beside the body it is as wide as the feet need
+    return [{ depth: -8, shapes: [{ tone: 'prop', path: slab(camera, x === 0 ? 0.32 : 0.2, [y - 0.2, y + 0.12], SUPPORT.stepZ, SUPPORT.stepZ, x) }] }]
   },
 }
 

@@ -71,6 +71,9 @@ const standing = (figure: Figure, before: Figure): Figure => {
   return length(by) < 1e-6 ? figure : moved(figure, by)
 }
 
+/** A foot that is first set on a step further out than this has the step beside the body, m. */
+const BESIDE = 0.2
+
 function furnitureOf(figures: readonly Figure[], tallest: Figure): Figure['furniture'] {
   const holding = [tallest, ...figures].flatMap((figure) =>
     BOTH.filter((side) => HOLDS.includes(figure.pose[`${side}Hand`])).map((side) => ({ figure, wrist: figure.arms[side].wrist })),
@@ -81,7 +84,7 @@ function furnitureOf(figures: readonly Figure[], tallest: Figure): Figure['furni
   return {
     seat: lowest.pelvis,
     raised: figures.map(({ legs }) => legs.right.ankle).reduce((high, ankle) => (ankle[2] > high[2] ? ankle : high)),
-    ...(steps.length > 0 && { step: [0, steps[0]![1], steps[0]![2]] as const }),
+    ...(steps.length > 0 && { step: [Math.abs(steps[0]![0]) > BESIDE ? steps[0]![0] : 0, steps[0]![1], steps[0]![2]] as const }),
     ...(first.length > 0 && { support: scale(first.reduce(add), 1 / first.length) }),
   }
 }
