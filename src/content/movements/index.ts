@@ -1,6 +1,6 @@
 import { buildCatalogue } from '@/core/movement'
 import { SUCCESSORS } from './aliases'
-import { ARMS_MORE } from './armsMore'
+import { ARMS_WITH_LEGS } from './armsWithLegs'
 import { BOUNCE } from './bounce'
 import { CARDIO } from './cardio'
 import { CHAINED } from './chained'
@@ -11,16 +11,15 @@ import { FROM_THE_FLOOR } from './fromTheFloor'
 import { HANDS_DOWN } from './handsDown'
 import { HINGED } from './hinged'
 import { LARGE_BALL } from './largeBall'
+import { LIFTS_TURNS_JUMPS } from './liftsTurnsJumps'
 import { LOOP_AND_BAND } from './loopAndBand'
 import { LOWER } from './lower'
+import { LYING_AND_RISING } from './lyingAndRising'
 import { LYING_MIX } from './lyingMix'
-import { LYING_MORE } from './lyingMore'
 import { LYING_TRUNK } from './lyingTrunk'
 import { ONE_SIDED } from './oneSided'
-import { ONE_STEP_MORE } from './oneStepMore'
 import { OPENINGS } from './openings'
 import { PHRASES } from './phrases'
-import { PHRASES_MORE } from './phrasesMore'
 import { QUICK_AND_STEADY } from './quickAndSteady'
 import { SEATED_MIX } from './seatedMix'
 import { SPLIT_STANCE } from './splitStance'
@@ -31,6 +30,7 @@ import { TRUNK_MOVEMENTS } from './trunk'
 import { TWO_AT_ONCE } from './twoAtOnce'
 import { UP_AND_ABOUT } from './upAndAbout'
 import { UPPER } from './upper'
+import { VARIATIONS } from './variations'
 import { WARM_UP } from './warmUp'
 import { WITH_KIT } from './withKit'
 
@@ -62,10 +62,10 @@ export const MOVEMENTS = [
   ...LOOP_AND_BAND,
   ...OPENINGS,
   ...HANDS_DOWN,
-  ...PHRASES_MORE,
-  ...LYING_MORE,
-  ...ARMS_MORE,
-  ...ONE_STEP_MORE,
+  ...LIFTS_TURNS_JUMPS,
+  ...LYING_AND_RISING,
+  ...ARMS_WITH_LEGS,
+  ...VARIATIONS,
   ...SPLIT_STANCE,
   ...WITH_KIT,
   ...CHAINED,

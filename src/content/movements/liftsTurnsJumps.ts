@@ -296,4 +296,4 @@ const squatJump = ladder({
   ],
 })
 
-export const PHRASES_MORE = [liftSide, scoop, heelCurls, rowStep, halfTurn, jumpTap, squatJump]
+export const LIFTS_TURNS_JUMPS = [liftSide, scoop, heelCurls, rowStep, halfTurn, jumpTap, squatJump]

@@ -1,4 +1,4 @@
-import { arm, lean, leg } from '@/core/body'
+import { arm, lean, leg, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
 import { bend, front, SHORT, split, wide } from './shapes'
 
@@ -215,4 +215,62 @@ const hingePush = ladder({
   ],
 })
 
-export const ARMS_MORE = [splitBoth, threeAndOne, pulsesDown, hingePush]
+const circleUp = ladder({
+  id: 'weight-circle',
+  name: 'Circles with a ball',
+  purpose: 'strength-arms',
+  phase: 'main',
+  side: 'alternating',
+  tempoClass: 'whole-body',
+  tempo: { out: 2, stay: 0, back: 2 },
+  dose: { sets: 1, reps: 8, restSeconds: 30 },
+  main: ['shoulders', 'obliques'],
+  helping: ['triceps', 'upper-back'],
+  everyday: 'shaking out a tablecloth',
+  pattern: ['reach', 'rotate'],
+  serves: 'reaching',
+  partners: ['row', 'ball-stir'],
+  gradedBy: ['intendedRpe', 'externalLoadKg', 'balanceDemand'],
+  rpe: [1.5, 4],
+  view: 30,
+  cues: { breath: 'In on the way up, out on the way round.' },
+  steps: [
+    {
+      on: 'seatBack',
+      name: 'Sitting back, a circle before the chest',
+      poses: [[arm('both', { raise: 42, plane: 88, elbow: 44 })], [arm('both', { raise: 76, plane: 88, elbow: 36 })]],
+      cues: { do: 'Hands together draw a circle before the chest; half of them the other way.', watch: 'Only as high as the shoulders like.' },
+    },
+    {
+      on: 'seat',
+      name: 'Sitting tall, a ball at the height of the eyes, turn',
+      with: 'ball',
+      kg: 0.5,
+      poses: [[arm('both', { raise: 78, plane: 92, elbow: 40 })], [arm('both', { raise: 78, plane: 92, elbow: 40 }), spine({ twist: 16 })]],
+      cues: {
+        setup: 'Sit tall, feet flat, a light ball in both hands.',
+        do: 'Ball before the eyes; turn with it to one side, home, to the other.',
+        watch: 'The eyes follow the ball; the hips stay.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing, a ball swept in a wide half circle',
+      with: 'ball',
+      kg: 1,
+      poses: [
+        [arm('both', { raise: 60, plane: 100, elbow: 24 }), spine({ twist: -12 })],
+        [arm('both', { raise: 128, plane: 90, elbow: 24 })],
+        [arm('both', { raise: 60, plane: 100, elbow: 24 }), spine({ twist: 12 })],
+      ],
+      declared: { balanceDemand: 3 },
+      cues: {
+        setup: 'Stand with feet hip-wide, a light ball in both hands, a steady chair in reach.',
+        do: 'Sweep the ball from one side up over the forehead to the other, and back.',
+        watch: 'Ribs stay down; no leaning back under it.',
+      },
+    },
+  ],
+})
+
+export const ARMS_WITH_LEGS = [circleUp, splitBoth, threeAndOne, pulsesDown, hingePush]

@@ -667,7 +667,7 @@ const bandBehind = ladder({
   ],
 })
 
-export const ONE_STEP_MORE = [
+export const VARIATIONS = [
   bandBehind,
   halfTandem,
   armchair,

@@ -1,4 +1,4 @@
-import { arm, feet, hands, lean, leg, neck, spine } from '@/core/body'
+import { feet, hands, lean, leg, neck, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
 import { lift, parts, reach } from './shapes'
 
@@ -228,64 +228,6 @@ const edge = ladder({
   ],
 })
 
-const circleUp = ladder({
-  id: 'weight-circle',
-  name: 'Circles with a ball',
-  purpose: 'strength-arms',
-  phase: 'main',
-  side: 'alternating',
-  tempoClass: 'whole-body',
-  tempo: { out: 2, stay: 0, back: 2 },
-  dose: { sets: 1, reps: 8, restSeconds: 30 },
-  main: ['shoulders', 'obliques'],
-  helping: ['triceps', 'upper-back'],
-  everyday: 'shaking out a tablecloth',
-  pattern: ['reach', 'rotate'],
-  serves: 'reaching',
-  partners: ['row', 'ball-stir'],
-  gradedBy: ['intendedRpe', 'externalLoadKg', 'balanceDemand'],
-  rpe: [1.5, 4],
-  view: 30,
-  cues: { breath: 'In on the way up, out on the way round.' },
-  steps: [
-    {
-      on: 'seatBack',
-      name: 'Sitting back, a circle before the chest',
-      poses: [[arm('both', { raise: 42, plane: 88, elbow: 44 })], [arm('both', { raise: 76, plane: 88, elbow: 36 })]],
-      cues: { do: 'Hands together draw a circle before the chest; half of them the other way.', watch: 'Only as high as the shoulders like.' },
-    },
-    {
-      on: 'seat',
-      name: 'Sitting tall, a ball at the height of the eyes, turn',
-      with: 'ball',
-      kg: 0.5,
-      poses: [[arm('both', { raise: 78, plane: 92, elbow: 40 })], [arm('both', { raise: 78, plane: 92, elbow: 40 }), spine({ twist: 16 })]],
-      cues: {
-        setup: 'Sit tall, feet flat, a light ball in both hands.',
-        do: 'Ball before the eyes; turn with it to one side, home, to the other.',
-        watch: 'The eyes follow the ball; the hips stay.',
-      },
-    },
-    {
-      on: 'free',
-      name: 'Standing, a ball swept in a wide half circle',
-      with: 'ball',
-      kg: 1,
-      poses: [
-        [arm('both', { raise: 60, plane: 100, elbow: 24 }), spine({ twist: -12 })],
-        [arm('both', { raise: 128, plane: 90, elbow: 24 })],
-        [arm('both', { raise: 60, plane: 100, elbow: 24 }), spine({ twist: 12 })],
-      ],
-      declared: { balanceDemand: 3 },
-      cues: {
-        setup: 'Stand with feet hip-wide, a light ball in both hands, a steady chair in reach.',
-        do: 'Sweep the ball from one side up over the forehead to the other, and back.',
-        watch: 'Ribs stay down; no leaning back under it.',
-      },
-    },
-  ],
-})
-
 const pressUp = ladder({
   id: 'lying-press-up',
   name: 'Chest up on the hands',
@@ -339,4 +281,4 @@ const pressUp = ladder({
   ],
 })
 
-export const LYING_MORE = [pressUp, knees, touch, thighLying, edge, circleUp]
+export const LYING_AND_RISING = [pressUp, knees, touch, thighLying, edge]
