@@ -84,3 +84,21 @@ test('a brief that cannot be kept says which wishes clash, and what the nearest 
   await expect(page.getByText(/These cannot be kept together: .*so few new movements/)).toBeVisible()
   await expect(page.getByText(/allow \d+ more new movements/)).toBeVisible()
 })
+
+test('a class without a roster is composed for people like those of another, and what was wished stays', async ({ page }) => {
+  await newClass(page, 'New on Fridays')
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
+  await expect(page.getByText('Nobody is on the roster yet', { exact: false })).toBeVisible()
+  await page.getByLabel('New, at most').fill('40')
+  await page.getByLabel('For whom').selectOption({ label: 'people like those of Bones and balance' })
+  await expect(page.getByText(/For \d+ people like those of Bones and balance/)).toBeVisible()
+  await expect(page.getByLabel('New, at most')).toHaveValue('40')
+  await page.getByRole('button', { name: 'Compose', exact: true }).click()
+  const first = page.getByRole('region', { name: 'Class 1' })
+  await expect(first).toBeVisible()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await first.getByRole('button', { name: 'Take this class' }).click()
+  await expect(page.getByRole('rowheader').nth(6)).toBeVisible()
+  // nobody of the other class came along
+  await expect(page.getByRole('button', { name: /^Roster, 0|^Roster$/ })).toBeVisible()
+})

@@ -2,12 +2,14 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import type { Day } from '@/core/client'
 import type { ClassBrief } from '@/core/compose'
 import type { Rates } from '@/core/timing'
 import { keepBrief } from '@/server/actions/classes'
 import type { ProposalView, ProposedItem } from '@/workers/composerContract'
 import type { StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { answered, refusalWords } from '../shell/answered'
+import { dayWords } from '../shell/days'
 import { list } from '../shell/list'
 import { BriefFiles } from './BriefFiles'
 import { BriefForm } from './BriefForm'
@@ -18,9 +20,12 @@ import { type Composing, useComposer } from './useComposer'
 
 interface Props {
   id: string
-  day: string
+  day: Day
   start: ClassBrief
   people: WorkerPerson[]
+  /** the class whose people stand for those who will come, where it is another one */
+  like: string | undefined
+  others: { id: string; title: string }[]
   own: StoredOwn[]
   rates: Rates
   movements: { id: string; name: string }[]
@@ -46,7 +51,7 @@ function statusWords(composing: Composing, found: number): string {
 }
 
 /** From a brief to classes side by side, of which one is taken. */
-export function ComposeView({ id, day, start, people, own, rates, movements }: Props) {
+export function ComposeView({ id, day, start, people, like, others, own, rates, movements }: Props) {
   const router = useRouter()
   const [brief, setBrief] = useState(start)
   const [kept, setKept] = useState<ReadonlySet<string>>(new Set())
@@ -93,8 +98,9 @@ export function ComposeView({ id, day, start, people, own, rates, movements }: P
         <div>
           <h1>Compose: {brief.title}</h1>
           <p className="text-soft">
-            {people.length === 0 ? 'Nobody is on the roster yet' : people.length === 1 ? 'For one person' : `For ${people.length} people`}, {day}.
-            Everybody gets a version that their rules allow; look at it before you lead it.
+            {people.length === 0 ? 'Nobody is on the roster yet' : people.length === 1 ? 'For one person' : `For ${people.length} people`}
+            {like === undefined ? '' : ` like those of ${others.find((other) => other.id === like)?.title}`}, {dayWords(day)}. Everybody gets a
+            version that their rules allow; look at it before you lead it.
           </p>
         </div>
         <Link className="quiet" href={`/classes/${id}`}>
@@ -119,6 +125,24 @@ export function ComposeView({ id, day, start, people, own, rates, movements }: P
             )}
           </div>
           {notKept && <p className="wrong">{notKept}</p>}
+          {others.length > 0 && (
+            <label className="mb-3 block">
+              For whom
+              <select
+                className="input"
+                value={like ?? ''}
+                disabled={busy}
+                onChange={({ target }) => router.replace(`/classes/${id}/compose?day=${day}${target.value && `&like=${target.value}`}`)}
+              >
+                <option value="">the people of this class</option>
+                {others.map((other) => (
+                  <option key={other.id} value={other.id}>
+                    people like those of {other.title}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
           <BriefForm brief={brief} movements={movements} onChange={(change) => setBrief((now) => ({ ...now, ...change }))} />
           <BriefFiles brief={brief} movements={movements} onOpen={setBrief} />
         </div>

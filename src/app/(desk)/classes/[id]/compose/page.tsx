@@ -1,20 +1,29 @@
 import { BRIEF_MINUTES, briefSchema, type Place } from '@/core/compose'
 import { groupOn, latelyIn } from '@/server/experience'
 import { studioLibrary } from '@/server/library'
-import { getClass, rosterOf, wishesOf } from '@/server/repositories/classes'
+import { getClass, listClasses, rosterOf, wishesOf } from '@/server/repositories/classes'
 import { shownDay } from '@/server/studio'
 import { ComposeView } from '@/ui/compose/ComposeView'
-import { dayWords } from '@/ui/shell/days'
 import { named } from '../../../../named'
 
 export const metadata = { title: 'Compose' }
 
-export default async function ComposePage({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ day?: string }> }) {
+export default async function ComposePage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>
+  searchParams: Promise<{ day?: string; like?: string }>
+}) {
   const { db, studio, id, found: stored } = await named(params, getClass)
-  const day = shownDay(studio, stored, (await searchParams).day)
-  const [shelf, roster, wishes] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, id), wishesOf(db, studio.id, id)])
+  const { day: askedDay, like } = await searchParams
+  const day = shownDay(studio, stored, askedDay)
+  const others = (await listClasses(db, studio.id)).filter((other) => other.id !== id)
+  // people like those of another class: composed for them, and for nobody by name until the roster is made
+  const of = others.find((other) => other.id === like)?.id ?? id
+  const [shelf, roster, wishes] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, of), wishesOf(db, studio.id, id)])
   const [{ people, experience }, lately] = await Promise.all([
-    groupOn(db, studio, { roster, day, classId: id }),
+    groupOn(db, studio, { roster, day, classId: of }),
     latelyIn(db, studio.id, id, day, shelf.catalogue),
   ])
   const { plan } = stored
@@ -32,7 +41,7 @@ export default async function ComposePage({ params, searchParams }: { params: Pr
   return (
     <ComposeView
       id={id}
-      day={dayWords(day)}
+      day={day}
       start={briefSchema.parse({
         ...wishes,
         pinned: stillKnown(wishes?.pinned),
@@ -48,6 +57,8 @@ export default async function ComposePage({ params, searchParams }: { params: Pr
         resting: lately.resting,
       })}
       people={people}
+      like={of === id ? undefined : of}
+      others={others.map((other) => ({ id: other.id, title: other.plan.title })).toSorted((a, b) => a.title.localeCompare(b.title))}
       own={shelf.own}
       rates={experience.pace.rates}
       movements={shelf.catalogue.movements.map(({ id: movement, name }) => ({ id: movement, name })).toSorted((a, b) => a.name.localeCompare(b.name))}
