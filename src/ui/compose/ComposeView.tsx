@@ -126,10 +126,10 @@ export function ComposeView({ id, day, start, people, like, others, own, rates, 
           </div>
           {notKept && <p className="wrong">{notKept}</p>}
           {others.length > 0 && (
-            <label className="mb-3 block">
+            <label className="mb-3 block text-[0.94rem] text-soft">
               For whom
               <select
-                className="input"
+                className="input text-base text-ink"
                 value={like ?? ''}
                 disabled={busy}
                 onChange={({ target }) => router.replace(`/classes/${id}/compose?day=${day}${target.value && `&like=${target.value}`}`)}
