@@ -130,7 +130,7 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
     }
     for (const key of classes) members.set(key, [...(members.get(key) ?? []), id])
   }
-  for (const { key, weekday, startTime, plan: input, series } of DEMO_CLASSES) {
+  for (const [index, { key, weekday, startTime, plan: input, series }] of DEMO_CLASSES.entries()) {
     const plan = soundPlan(planSchema.parse(input), LIBRARY)
     const classId = uuidFrom(random)
     await addClass(db, studioId, { id: classId, plan, weekday, startTime })
@@ -147,10 +147,12 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
       const day = addDays(today, -back - 7 * (week - 1))
       const session = await openSession(db, studioId, uuidFrom(random), classId, day)
       const began = Date.parse(`${day}T${startTime}:00Z`)
+      // who came and how it was hangs on the day alone: another movement in some class changes nobody's weeks
+      const noted = generator(dayNumber(day) * DEMO_CLASSES.length + index)
       const people = roster.map(({ id, record }) => ({
         id,
         name: record.given,
-        came: random() > 0.18,
+        came: noted() > 0.18,
         facts: factsOn(RULE_BASE, asOf(record, day), day, { attended: attended.get(id) ?? [] }),
       }))
       for (const { id, came } of people) if (came) attended.set(id, [...(attended.get(id) ?? []), day])
@@ -170,14 +172,14 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
         }),
       )
       const rows = people.map(({ id, name, came }) => {
-        const pain = random() > 0.75 ? 1 + Math.floor(random() * 3) : 0
+        const pain = noted() > 0.75 ? 1 + Math.floor(noted() * 3) : 0
         const lately = came ? DEMO_LATELY[name]?.[week] : undefined
         return {
           clientId: id,
           presence: came ? ('present' as const) : ('absent' as const),
-          exertion: came ? 2 + Math.floor(random() * 3) : null,
+          exertion: came ? 2 + Math.floor(noted() * 3) : null,
           painDuring: came ? pain : null,
-          painNextDay: came && random() > 0.4 ? Math.max(0, pain - 1) : null,
+          painNextDay: came && noted() > 0.4 ? Math.max(0, pain - 1) : null,
           note: null,
           marks: [],
           ...lately,
