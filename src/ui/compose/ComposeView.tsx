@@ -95,7 +95,7 @@ export function ComposeView({ id, day, start, people, like, others, own, rates, 
   return (
     <div className="flex flex-col gap-3">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
+        <div className="min-w-0 flex-1 basis-80">
           <h1>Compose: {brief.title}</h1>
           <p className="text-soft">
             {people.length === 0 ? 'Nobody is on the roster yet' : people.length === 1 ? 'For one person' : `For ${people.length} people`}
