@@ -981,7 +981,7 @@ const rockingHorse = ladder({
         [legBack('right', 10, 40), swing()],
         [lift('right', 60, 75), swingBack()],
       ],
-      declared: { ...ON_SPOT, balanceDemand: 4 },
+      declared: ON_SPOT,
       met: 4,
       side: 'one-then-other',
       cues: { do: 'One leg swings behind, then the knee comes through in front.', watch: 'Small swing; set the foot down at the first sway.' },

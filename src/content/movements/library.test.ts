@@ -279,6 +279,13 @@ test('quiet breathing is longer out than in', () => {
   }
 })
 
+test('whoever never sets the foot down stands on one leg for the whole set', () => {
+  const seconds = (id: string) => LIBRARY.byId.get(id)!.planned.singleLegSec
+  expect([seconds('heel-raise/one-leg'), seconds('side-lift-hover/hold2'), seconds('leg-circle/hold2')]).toEqual([48, 8, 48])
+  // a foot that comes down each time, or the other one in turn, does not
+  expect([seconds('side-leg-lift/two-hands'), seconds('march/free')]).toEqual([3, 1])
+})
+
 test('shoulders that are lifted off the mat load the spine, whether the step says so or not', () => {
   const lifted = LIBRARY.entries.filter(({ variant }) => variant.poses.some(({ stance, spine }) => stance === 'supine' && spine.flexion >= 20))
   expect(lifted.map(({ variant }) => variant.id)).toEqual(expect.arrayContaining(['curl-up/supine', 'curl-to-touch/supine']))

@@ -239,6 +239,11 @@ export function measuredPoses(variant: Variant): Measured[] {
   return list
 }
 
+/** Whether a foot that is off the floor never comes down in a set: who pulses or curls a heel on one leg stands on it all the time (D06). */
+const staysOnOneLeg = ({ poses, side }: Variant): boolean =>
+  side !== 'alternating' &&
+  (['leftFoot', 'rightFoot'] as const).some((foot) => poses.every((pose) => pose.stance === 'stand' && pose[foot] === 'free'))
+
 /** Up to this long on one foot in the middle of moving is a step. */
 const STEP_SECONDS = 2
 
@@ -262,10 +267,13 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const standing = familyOf(basePosition) === 'standing'
   const baseWidth = standing ? Math.max(...all.filter(({ pose }) => pose.stance === 'stand').map(({ demands }) => demands.baseWidth)) : 0
   // one foot in a stand or a bridge, one knee on all fours (D06)
+  const work = setSeconds(variant, dose)
   const oneLeg = all.filter(({ demands }) => demands.legsCarrying === 1)
   const moving = declared.travel !== undefined && declared.travel !== 'none'
   const singleLegSec =
-    oneLeg.length === 0 ? 0 : Math.max(1, Math.round(dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2))
+    oneLeg.length === 0
+      ? 0
+      : Math.max(1, Math.round(staysOnOneLeg(variant) ? work : dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2))
   const stepping = standing && moving && singleLegSec > 0 && singleLegSec <= STEP_SECONDS
   const impact = declared.impactLevel ?? 0
   const loadKg = dose.loadKg
@@ -274,7 +282,6 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const handKg = held && (declared.loadLimb ?? LIMB_OF_KIT[loadKit]) === 'arm' && inTheHands(variant) ? loadKg : 0
   const bentOrTwisted = most((d) => Math.max(d.spinalFlexionDeg, d.spinalExtensionDeg, d.twistDeg, d.sideBendDeg)) > 10
   const effortful = movement.purpose.startsWith('strength') || movement.purpose === 'power'
-  const work = setSeconds(variant, dose)
   const supine = familyOf(basePosition) === 'supine'
   // hips that come down in every repetition bring the head level again
   const upSeconds = (variant.tempo.out + variant.tempo.back) / 2 + variant.tempo.stay
