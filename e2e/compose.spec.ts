@@ -97,6 +97,15 @@ test('a class without a roster is composed for people like those of another, and
   const first = page.getByRole('region', { name: 'Class 1' })
   await expect(first).toBeVisible()
   await page.getByRole('button', { name: 'Stop' }).click()
+  // a class that was made for other people does not stay under the words for these
+  await page.getByLabel('For whom').selectOption({ label: 'the people of this class' })
+  await expect(page.getByText('Nobody is on the roster yet', { exact: false })).toBeVisible()
+  await expect(first).toHaveCount(0)
+  await page.getByLabel('For whom').selectOption({ label: 'people like those of Bones and balance' })
+  await expect(page.getByText(/For \d+ people like those of Bones and balance/)).toBeVisible()
+  await page.getByRole('button', { name: 'Compose', exact: true }).click()
+  await expect(first).toBeVisible()
+  await page.getByRole('button', { name: 'Stop' }).click()
   await first.getByRole('button', { name: 'Take this class' }).click()
   await expect(page.getByRole('rowheader').nth(6)).toBeVisible()
   // nobody of the other class came along

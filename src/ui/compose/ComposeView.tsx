@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useState, useTransition } from 'react'
 import type { Day } from '@/core/client'
 import type { ClassBrief } from '@/core/compose'
 import type { Rates } from '@/core/timing'
@@ -56,9 +56,11 @@ export function ComposeView({ id, day, start, people, like, others, own, rates, 
   const [brief, setBrief] = useState(start)
   const [kept, setKept] = useState<ReadonlySet<string>>(new Set())
   const ask = (of: ClassBrief) => ({ brief: of, people, own, rates })
-  const { composing, proposals, first, compose, stop } = useComposer(ask(start))
+  const { composing, proposals, first, compose, stop, forget } = useComposer(ask(start))
   const nameOf = (movement: string) => movements.find((one) => one.id === movement)?.name ?? movement
-  const busy = composing.state === 'looking'
+  const [switching, startSwitch] = useTransition()
+  const looking = composing.state === 'looking'
+  const busy = looking || switching
   const shown = proposals.length > 0 ? proposals : first ? [first] : []
   const [notKept, setNotKept] = useState('')
   /** Composes for what is wished, and keeps the wishes with the class. */
@@ -74,6 +76,11 @@ export function ComposeView({ id, day, start, people, like, others, own, rates, 
   const take = ({ plan }: ProposalView) => {
     keepComposed(id, plan)
     router.push(`/classes/${id}`)
+  }
+  /** What was proposed was for other people. */
+  const forPeople = (other: string) => {
+    forget()
+    startSwitch(() => router.replace(`/classes/${id}/compose?day=${day}${other && `&like=${other}`}`))
   }
   // what is kept is pinned; the others are counted as done lately, so that something else comes where it is as good
   const redo = () =>
@@ -113,7 +120,7 @@ export function ComposeView({ id, day, start, people, like, others, own, rates, 
             <button type="button" className="action" disabled={busy} onClick={composeWished}>
               Compose
             </button>
-            {busy && (
+            {looking && (
               <button type="button" className="quiet" onClick={stop}>
                 Stop
               </button>
@@ -128,12 +135,7 @@ export function ComposeView({ id, day, start, people, like, others, own, rates, 
           {others.length > 0 && (
             <label className="mb-3 block text-[0.94rem] text-soft">
               For whom
-              <select
-                className="input text-base text-ink"
-                value={like ?? ''}
-                disabled={busy}
-                onChange={({ target }) => router.replace(`/classes/${id}/compose?day=${day}${target.value && `&like=${target.value}`}`)}
-              >
+              <select className="input text-base text-ink" value={like ?? ''} disabled={busy} onChange={({ target }) => forPeople(target.value)}>
                 <option value="">the people of this class</option>
                 {others.map((other) => (
                   <option key={other.id} value={other.id}>

@@ -62,10 +62,14 @@ export function useComposer(warm: ComposeAsk) {
     }
   }, [begin])
 
-  const compose = (ask: ComposeAsk) => {
-    last.current = ask
+  const forget = () => {
     setProposals([])
     setFirst(undefined)
+    setComposing({ state: 'idle' })
+  }
+  const compose = (ask: ComposeAsk) => {
+    last.current = ask
+    forget()
     setComposing({ state: 'looking', number: 0 })
     begin().postMessage({ kind: 'compose', ask, proposals: PROPOSALS } satisfies ComposerAsk)
   }
@@ -77,5 +81,5 @@ export function useComposer(warm: ComposeAsk) {
     // the next one is warmed at once
     begin().postMessage({ kind: 'warm', ask: last.current } satisfies ComposerAsk)
   }
-  return { composing, proposals, first, compose, stop }
+  return { composing, proposals, first, compose, stop, forget }
 }

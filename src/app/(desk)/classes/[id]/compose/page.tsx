@@ -18,10 +18,11 @@ export default async function ComposePage({
   const { db, studio, id, found: stored } = await named(params, getClass)
   const { day: askedDay, like } = await searchParams
   const day = shownDay(studio, stored, askedDay)
-  const others = (await listClasses(db, studio.id)).filter((other) => other.id !== id)
+  const [shelf, classes, wishes] = await Promise.all([studioLibrary(db, studio.id), listClasses(db, studio.id), wishesOf(db, studio.id, id)])
+  const others = classes.filter((other) => other.id !== id)
   // people like those of another class: composed for them, and for nobody by name until the roster is made
   const of = others.find((other) => other.id === like)?.id ?? id
-  const [shelf, roster, wishes] = await Promise.all([studioLibrary(db, studio.id), rosterOf(db, studio.id, of), wishesOf(db, studio.id, id)])
+  const roster = await rosterOf(db, studio.id, of)
   const [{ people, experience }, lately] = await Promise.all([
     groupOn(db, studio, { roster, day, classId: of }),
     latelyIn(db, studio.id, id, day, shelf.catalogue),
