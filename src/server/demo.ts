@@ -130,7 +130,7 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
     }
     for (const key of classes) members.set(key, [...(members.get(key) ?? []), id])
   }
-  for (const [index, { key, weekday, startTime, plan: input, series }] of DEMO_CLASSES.entries()) {
+  for (const [number, { key, weekday, startTime, plan: input, series }] of DEMO_CLASSES.entries()) {
     const plan = soundPlan(planSchema.parse(input), LIBRARY)
     const classId = uuidFrom(random)
     await addClass(db, studioId, { id: classId, plan, weekday, startTime })
@@ -148,7 +148,7 @@ async function load(db: Database, studioId: string, today: Day): Promise<boolean
       const session = await openSession(db, studioId, uuidFrom(random), classId, day)
       const began = Date.parse(`${day}T${startTime}:00Z`)
       // who came and how it was hangs on the day alone: another movement in some class changes nobody's weeks
-      const noted = generator(dayNumber(day) * DEMO_CLASSES.length + index)
+      const noted = generator(dayNumber(day) * DEMO_CLASSES.length + number)
       const people = roster.map(({ id, record }) => ({
         id,
         name: record.given,

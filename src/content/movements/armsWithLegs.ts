@@ -1,14 +1,12 @@
 import { arm, lean, leg, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { bend, front, SHORT, split, wide } from './shapes'
+import { bend, front, pressed, racked, SHORT, split, wide } from './shapes'
 
 const ARMS = {
   purpose: 'strength-arms',
   phase: 'main',
   gradedBy: ['intendedRpe', 'externalLoadKg', 'balanceDemand'],
 } as const
-const pressed = arm('both', { raise: 150, plane: 70, elbow: 14 })
-const racked = arm('both', { raise: 34, plane: 55, elbow: 138 })
 
 const splitBoth = ladder({
   ...ARMS,

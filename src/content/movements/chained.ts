@@ -1,5 +1,6 @@
 import { feet, hands, lean, leg, plants, weightOn } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { LANDED } from './rhythm'
 import { bend, front, lift, together } from './shapes'
 
 const STRONG = {
@@ -210,7 +211,6 @@ const jogRow = ladder({
   ],
 })
 
-const LANDED = { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2, travel: 'on-spot' } as const
 const oneLegHop = ladder({
   phase: 'main',
   id: 'one-leg-hop',

@@ -11,7 +11,7 @@ const HANDS = {
   gradedBy: ['transferLevel', 'intendedRpe', 'met'],
   view: 88,
 } as const
-const SEAT = 'A heavy chair set against a wall; both hands press on its seat.'
+const FROM_THE_COUNTER = 'Stand a long step from the counter, both hands on its edge.'
 
 /** Hips well back over long legs, hands ahead. */
 const hipsHigh = (deg: number) => parts(lean(deg), leg('both', { flexion: deg + 6, knee: 8 }))
@@ -51,7 +51,7 @@ const highHips = ladder({
       poses: [[hipsHigh(38)], [hipsHigh(50)]],
       declared: { endRangeStretch: true, balanceDemand: 1 },
       cues: {
-        setup: 'Stand a long step from the counter, both hands on its edge.',
+        setup: FROM_THE_COUNTER,
         do: 'Send the hips back, the chest sinks a little between the arms; stay.',
         watch: 'Ears beside the arms; knees soft.',
       },
@@ -62,7 +62,6 @@ const highHips = ladder({
       poses: [[hipsHigh(66)], [hipsHigh(73)]],
       declared: { endRangeStretch: true, balanceDemand: 2, wristExtLoad: 2 },
       cues: {
-        setup: SEAT,
         do: 'Send the hips back and up; bend one knee, then the other; stay.',
         watch: 'Head no lower than the arms; come up slowly and stand a moment.',
       },
@@ -103,7 +102,7 @@ const kneePlank = ladder({
       declared: { abdominalPressure: 2 },
       met: 2.6,
       cues: {
-        setup: 'Stand a long step from the counter, both hands on its edge.',
+        setup: FROM_THE_COUNTER,
         do: 'Lean in one long line from head to heels; hold and count aloud.',
         watch: 'The hips do not sink.',
       },
@@ -168,7 +167,7 @@ const kneeToOther = ladder({
       declared: { abdominalPressure: 2, balanceDemand: 2 },
       met: 3,
       cues: {
-        setup: 'Stand a long step from the counter, both hands on its edge.',
+        setup: FROM_THE_COUNTER,
         do: 'Hold the line; bring one knee in under you, set it back softly; change.',
         watch: 'Hips level; slower when they rock.',
       },

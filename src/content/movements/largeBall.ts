@@ -1,5 +1,5 @@
 import { arm, feet, lean, leg, spine } from '@/core/body'
-import { ladder } from '@/core/movement'
+import { ladder, NOT_FIRM } from '@/core/movement'
 import { bend, parts, reach } from './shapes'
 
 const curl = (side: 'left' | 'right' | 'both', elbow: number) => arm(side, { raise: 6, plane: 60, elbow })
@@ -222,7 +222,7 @@ const ballWall = ladder({
       ],
       props: ['backBall'],
       needs: ['big-ball', 'wall'],
-      declared: { balanceDemand: 5, fallContactRisk: 3 },
+      declared: NOT_FIRM,
       met: 3,
       cues: {
         setup: 'The ball behind the low back against a clear wall, a heavy chair before you.',

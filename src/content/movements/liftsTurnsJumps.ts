@@ -1,11 +1,10 @@
 import { arm, feet, lean, leg, neck, plants } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { ON_SPOT, RHYTHM } from './rhythm'
+import { LANDED, ON_SPOT, RHYTHM } from './rhythm'
 import { front, legOut, lift, wide } from './shapes'
 
 /** Phrases of steps with something more in them than the plain one. */
 const PHRASE = { ...RHYTHM, tempoClass: 'jump-or-punch', gradedBy: ['intendedRpe', 'balanceDemand', 'met'], rpe: [2, 4.5] } as const
-const FREE = 'Stand tall, clear floor round you, a steady chair in reach.'
 
 const liftSide = ladder({
   ...PHRASE,
@@ -78,7 +77,6 @@ const scoop = ladder({
       poses: [[], [leg('both', { abduction: 13, flexion: 12, knee: 20 }), arm('both', { raise: 58, plane: 62, elbow: 30 }), plants('left')]],
       declared: { ...ON_SPOT, travel: 'sideways', balanceDemand: 4, cognitiveLoad: 1 },
       cues: {
-        setup: FREE,
         do: 'Two steps to the side, soft knees, the hands scoop up before you; and back.',
         watch: 'Knees over the toes in the scoop.',
       },
@@ -118,7 +116,7 @@ const heelCurls = ladder({
       name: 'Free, step and three curls',
       poses: [[], [leg('right', { flexion: -2, knee: 74 }), feet('right', 'free'), arm('both', { raise: 20, plane: 80, elbow: 80 })]],
       declared: { ...ON_SPOT, balanceDemand: 4, cognitiveLoad: 2 },
-      cues: { setup: FREE, do: 'Step to the side and three heel curls, elbows drawing back; change.', watch: 'One curl is enough when you sway.' },
+      cues: { do: 'Step to the side and three heel curls, elbows drawing back; change.', watch: 'One curl is enough when you sway.' },
     },
   ],
 })
@@ -160,7 +158,6 @@ const rowStep = ladder({
       ],
       declared: { ...ON_SPOT, balanceDemand: 4, cognitiveLoad: 1 },
       cues: {
-        setup: FREE,
         do: 'Elbows draw back as one foot taps behind; arms forward as it comes home.',
         watch: 'A small step; the weight stays in front.',
       },
@@ -242,7 +239,7 @@ const jumpTap = ladder({
         [leg('both', { flexion: 8, knee: 16, ankle: 8 })],
         [leg('right', { flexion: 26, knee: 4, ankle: 14 }), feet('right', 'heel'), leg('left', { flexion: 8, knee: 16, ankle: 8 })],
       ],
-      declared: { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2, travel: 'on-spot' },
+      declared: LANDED,
       met: 5.5,
       cues: { do: 'A low spring from heel to heel; land softly through the whole foot.', watch: 'Back to the dips as soon as it gets loud.' },
     },
@@ -289,7 +286,7 @@ const squatJump = ladder({
       name: 'Two hands on the chair, a low jump',
       step: 'both feet leave the floor',
       poses: [[leg('both', { flexion: 32, knee: 36, ankle: 10 })], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
-      declared: { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2, travel: 'on-spot' },
+      declared: LANDED,
       met: 6,
       cues: { do: 'Small squat, a low jump, land softly with bent knees and wait.', watch: 'A few well done; stop when a landing is loud.' },
     },

@@ -11,8 +11,9 @@ const LOOP = {
   rpe: [2.5, 5],
 } as const
 const GRIP = { gripDemand: 2 } as const
-const THIGHS = { with: 'band', bandRuns: 'thighs', declared: GRIP } as const
-const looped = (how: string) => `Check the loop band for nicks, put it round both thighs. ${how}`
+/** A loop round both thighs: how it runs and how hard it is held. */
+export const THIGHS = { with: 'band', bandRuns: 'thighs', declared: GRIP } as const
+export const looped = (how: string) => `Check the loop band for nicks, put it round both thighs. ${how}`
 
 const loopForward = ladder({
   ...LOOP,
@@ -188,8 +189,9 @@ const BAND_ARMS = {
   with: 'band',
   rpe: [2, 4.5],
 } as const
-const UNDERFOOT = 'Check the band for nicks. Stand on it, an end in each hand, a steady chair in reach.'
-const SEATED = 'Check the band for nicks. Sit tall, the band under both feet, an end in each hand.'
+export const UNDERFOOT = 'Check the band for nicks. Stand on it, an end in each hand, a steady chair in reach.'
+export const SHORTER = 'Check the band for nicks. Stand on it hip-wide, gripping it lower, a steady chair in reach.'
+export const SEATED = 'Check the band for nicks. Sit tall, the band under both feet, an end in each hand.'
 
 const bandSideRaise = ladder({
   ...BAND_ARMS,
@@ -233,7 +235,7 @@ const bandSideRaise = ladder({
       declared: { balanceDemand: 2 },
       met: 3,
       cues: {
-        setup: 'Check the band for nicks. Stand on it hip-wide, gripping it lower, a steady chair in reach.',
+        setup: SHORTER,
         do: 'Lift out against more pull, stop early; lower even slower.',
         watch: 'Let go of no end under pull.',
       },
@@ -285,7 +287,7 @@ const bandKickBack = ladder({
       declared: { balanceDemand: 2 },
       met: 3,
       cues: {
-        setup: 'Check the band for nicks. Stand on it hip-wide, gripping it lower, a steady chair in reach.',
+        setup: SHORTER,
         do: 'Straighten against more pull, hold for one; bend even slower.',
         watch: 'Step off the band with care, one foot at a time.',
       },

@@ -1,5 +1,6 @@
 import { feet, hands, lean, leg, neck, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { MAT } from './lyingTrunk'
 import { lift, parts, reach } from './shapes'
 
 const TRUNK = {
@@ -8,7 +9,6 @@ const TRUNK = {
   dose: { sets: 2, reps: 8, restSeconds: 30 },
   gradedBy: ['transferLevel', 'intendedRpe', 'met'],
 } as const
-const MAT = 'Chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.'
 
 /** Both knees up and to one side. */
 const swept = (deg: number, knee = 94) =>

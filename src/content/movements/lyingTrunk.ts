@@ -9,7 +9,7 @@ const TRUNK = {
   gradedBy: ['intendedRpe', 'abdominalPressure'],
   view: 85,
 } as const
-const MAT = 'Chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.'
+export const MAT = 'Chair beside the mat. Lie on your back, knees bent, feet flat, head on a towel.'
 const tableTop = [leg('both', { flexion: 90, knee: 90 }), feet('both', 'free')]
 
 const bicycle = ladder({

@@ -1,5 +1,6 @@
 import { arm, feet, lean, leg, plants, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { looped, SEATED, SHORTER, THIGHS, UNDERFOOT } from './loopAndBand'
 import { ON_SPOT, RHYTHM } from './rhythm'
 import { front, legBack, lift, reach, swingBack, tap, together, wide } from './shapes'
 
@@ -206,7 +207,7 @@ const bandCurl = ladder({
       kg: 1.5,
       poses: [[arm('both', { raise: 10, plane: 70, elbow: 30 })], [arm('both', { raise: 10, plane: 80, elbow: 110 })]],
       cues: {
-        setup: 'Check the band for nicks. Sit tall, the band under both feet, an end in each hand.',
+        setup: SEATED,
         do: 'Bend the elbows against the band, and let it pull you back slowly.',
         watch: 'Elbows stay at the ribs; wrists straight.',
       },
@@ -219,7 +220,7 @@ const bandCurl = ladder({
       poses: [[arm('both', { raise: 8, plane: 70, elbow: 14 })], [arm('both', { raise: 10, plane: 80, elbow: 115 })]],
       declared: { balanceDemand: 2 },
       cues: {
-        setup: 'Check the band for nicks. Stand on it, an end in each hand, a steady chair in reach.',
+        setup: UNDERFOOT,
         do: 'Curl both hands to the shoulders, lower for three.',
         watch: 'Trunk still; step off before the form goes.',
       },
@@ -235,7 +236,7 @@ const bandCurl = ladder({
       declared: { balanceDemand: 2 },
       met: 3,
       cues: {
-        setup: 'Check the band for nicks. Stand on it hip-wide, gripping it lower, a steady chair in reach.',
+        setup: SHORTER,
         do: 'The same against more pull; lower even slower.',
         watch: 'Grip firm, not hard; open the hands between sets.',
       },
@@ -272,13 +273,11 @@ const loopBack = ladder({
     {
       on: 'hold2',
       name: 'Two hands on the chair, light loop',
-      with: 'band',
+      ...THIGHS,
       kg: 1.5,
-      bandRuns: 'thighs',
-      declared: { gripDemand: 2 },
       poses: [[legBack('right', 2, 4)], [legBack('right', 14, 4)]],
       cues: {
-        setup: 'Check the loop band for nicks, put it round both thighs. Both hands press on the chair.',
+        setup: looped('Both hands press on the chair.'),
         do: 'One leg back against the loop, a hand wide; stay a moment, return slowly.',
         watch: 'The back does not hollow; small is right.',
       },
@@ -286,13 +285,11 @@ const loopBack = ladder({
     {
       on: 'hold1',
       name: 'One hand on the chair, firmer loop',
-      with: 'band',
+      ...THIGHS,
       kg: 2.5,
-      bandRuns: 'thighs',
-      declared: { gripDemand: 2 },
       poses: [[legBack('right', 2, 4)], [legBack('right', 16, 4)]],
       cues: {
-        setup: 'Check the loop band for nicks, put it round both thighs. One hand presses on the chair.',
+        setup: looped('One hand presses on the chair.'),
         do: 'Leg back against the loop, toes down; hold, and return slowly.',
         watch: 'Both hips face forward.',
       },

@@ -16,6 +16,10 @@ export const wide = (raise: number, elbow = 8, rotation = 0) => arm('both', { ra
 export const together = (raise: number, elbow = 12) => arm('both', { raise, plane: 106, elbow, rotation: -elbow * 0.35 })
 /** Hands at the ears, elbows out a little above the shoulders. */
 export const atTheEars = (side: Side | 'both') => arm(side, { raise: 102, plane: 8, elbow: 148, rotation: 84 })
+/** Hands at the shoulders, elbows down. */
+export const racked = arm('both', { raise: 34, plane: 55, elbow: 138 })
+/** Arms up, a little before the head. */
+export const pressed = arm('both', { raise: 150, plane: 70, elbow: 14 })
 /** Both arms between front and side. */
 export const diagonal = (raise: number, elbow = 8, rotation = 0) => arm('both', { raise, plane: 45, elbow, rotation })
 /** Both arms behind the body. */

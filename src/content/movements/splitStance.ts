@@ -1,5 +1,6 @@
 import { lean } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { looped, THIGHS } from './loopAndBand'
 import { legOut, reach, SHORT, split } from './shapes'
 
 /** One arm works over the front foot, while the legs hold a long stance. */
@@ -206,13 +207,11 @@ const loopSide = ladder({
     {
       on: 'seat',
       name: 'Sitting, one knee out against the loop',
-      with: 'band',
+      ...THIGHS,
       kg: 1,
-      bandRuns: 'thighs',
-      declared: { gripDemand: 2 },
       poses: [[legOut('right', 2, 90, 92)], [legOut('right', 22, 90, 92)]],
       cues: {
-        setup: 'Check the loop band for nicks, put it round both thighs. Sit tall, feet flat.',
+        setup: looped('Sit tall, feet flat.'),
         do: 'Lift one foot a little and move that knee out against the loop; come back slowly.',
         watch: 'The other knee stays where it is.',
       },
@@ -220,13 +219,11 @@ const loopSide = ladder({
     {
       on: 'hold2',
       name: 'Two hands on the chair, light loop',
-      with: 'band',
+      ...THIGHS,
       kg: 1.5,
-      bandRuns: 'thighs',
-      declared: { gripDemand: 2 },
       poses: [[legOut('right', 3)], [legOut('right', 16)]],
       cues: {
-        setup: 'Check the loop band for nicks, put it round both thighs. Both hands press on the chair.',
+        setup: looped('Both hands press on the chair.'),
         do: 'One leg out to the side against the loop, toes to the front; return slowly.',
         watch: 'The trunk stays upright; small is right.',
       },
@@ -234,13 +231,11 @@ const loopSide = ladder({
     {
       on: 'hold1',
       name: 'One hand on the chair, firmer loop',
-      with: 'band',
+      ...THIGHS,
       kg: 2.5,
-      bandRuns: 'thighs',
-      declared: { gripDemand: 2 },
       poses: [[legOut('right', 3)], [legOut('right', 18)]],
       cues: {
-        setup: 'Check the loop band for nicks, put it round both thighs. One hand presses on the chair.',
+        setup: looped('One hand presses on the chair.'),
         do: 'Leg out against the loop, hold for two, return slowly.',
         watch: 'The standing hip does not sink.',
       },

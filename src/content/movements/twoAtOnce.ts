@@ -1,6 +1,6 @@
 import { arm, lean } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { bend, front, reach, SHORT, split, wide } from './shapes'
+import { bend, front, pressed, racked, reach, SHORT, split, wide } from './shapes'
 
 /** Legs and arms in one repetition: what saves time, and is left in two again for whoever it is too much. */
 const BOTH_AT_ONCE = {
@@ -14,11 +14,7 @@ const BOTH_AT_ONCE = {
   view: 65,
 } as const
 
-/** Hands at the shoulders, elbows down. */
-const racked = arm('both', { raise: 34, plane: 55, elbow: 138 })
 const rackedRight = reach('right', 34, 55, 138)
-/** Arms up, a little before the head. */
-const pressed = arm('both', { raise: 150, plane: 70, elbow: 14 })
 const curled = arm('both', { raise: 10, plane: 80, elbow: 125 })
 const hanging = arm('both', { raise: 6, plane: 70, elbow: 10 })
 

@@ -1,5 +1,7 @@
 import { arm, feet, hands, lean, leg } from '@/core/body'
 import { ladder } from '@/core/movement'
+import { SEATED, UNDERFOOT } from './loopAndBand'
+import { LANDED } from './rhythm'
 import { bend, front, legOut, reach, SHORT, split } from './shapes'
 
 /** Known movements with one thing more, or one thing less: held in the air, pulsed, half way, one arm, from the arms of a chair. */
@@ -324,7 +326,7 @@ const bandFront = ladder({
       kg: 1,
       poses: [[front(22, 12)], [front(48, 12)]],
       cues: {
-        setup: 'Check the band for nicks. Sit tall, the band under both feet, an end in each hand.',
+        setup: SEATED,
         do: 'Float both hands a little way forward against the band, come back slowly.',
         watch: 'Shoulders stay low.',
       },
@@ -336,7 +338,7 @@ const bandFront = ladder({
       poses: [[front(12, 10)], [front(66, 10)]],
       declared: { balanceDemand: 2 },
       cues: {
-        setup: 'Check the band for nicks. Stand on it, an end in each hand, a steady chair in reach.',
+        setup: UNDERFOOT,
         do: 'Lift both hands forward, well below the shoulder; lower for three.',
         watch: 'No leaning back.',
       },
@@ -387,7 +389,7 @@ const lungeSwitch = ladder({
       name: 'Between two rails, the feet change in a low jump',
       step: 'both feet leave the floor',
       poses: [[split('left', 16, SHORT)], [split('right', 16, SHORT)]],
-      declared: { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2, travel: 'on-spot' },
+      declared: LANDED,
       met: 6,
       cues: {
         do: 'A low jump changes the feet; land softly in the lunge and wait.',

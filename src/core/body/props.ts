@@ -114,6 +114,11 @@ function supportAt(figure: Figure): Vec {
   return wrists.reduce((far, wrist) => (wrist[1] > far[1] ? wrist : far))
 }
 
+const wallLayer = (camera: Camera, y: number): Layer => ({
+  depth: -9,
+  shapes: [{ tone: 'propFar', path: bar(camera)([0, y, 0.02], [0, y, 1.95], 0.022) }],
+})
+
 /** A large ball rises this much about whoever sits on it, m. */
 const BALL_GIVES = 0.07
 const seatY = (figure: Figure): number => (figure.furniture?.seat ?? figure.pelvis)[1]
@@ -181,11 +186,7 @@ const PROPS: Record<PropKind, PropDrawer> = {
   backBall: ({ figure, camera }) => {
     const r = 0.27
     const y = figure.waist[1] - r - 0.1
-    const wall = y - r
-    return [
-      { depth: -9, shapes: [{ tone: 'propFar', path: bar(camera)([0, wall - 0.02, 0.02], [0, wall - 0.02, 1.95], 0.022) }] },
-      { depth: -8, shapes: [{ tone: 'prop', path: disc({ at: camera.flat([0, wall + r, figure.waist[2]]), r }) }] },
-    ]
+    return [wallLayer(camera, y - r - 0.02), { depth: -8, shapes: [{ tone: 'prop', path: disc({ at: camera.flat([0, y, figure.waist[2]]), r }) }] }]
   },
   wheelchair: ({ figure, camera }) => {
     const y = seatY(figure)
@@ -229,10 +230,7 @@ const PROPS: Record<PropKind, PropDrawer> = {
     const depth = beside ? camera.depth([x, 0, 0]) * 20 : camera.depth([0, 1, 0]) > 0.4 ? 8 : camera.depth(figure.pelvis)
     return [{ depth, shapes: chairShapes(camera, y + 0.34, y - 0.06, 0.45, 0.88, beside ? x + Math.sign(x) * 0.12 : 0) }]
   },
-  wall: ({ figure, camera }) => {
-    const y = supportAt(figure)[1] + 0.05
-    return [{ depth: -9, shapes: [{ tone: 'propFar', path: bar(camera)([0, y, 0.02], [0, y, 1.95], 0.022) }] }]
-  },
+  wall: ({ figure, camera }) => [wallLayer(camera, supportAt(figure)[1] + 0.05)],
   rail: ({ figure, camera }) => {
     const [, y] = supportAt(figure)
     const line = bar(camera)

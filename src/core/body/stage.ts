@@ -35,9 +35,8 @@ function drift(from: Figure, to: Figure): Vec {
   if (stance !== from.pose.stance) return [0, 0, 0]
   if (stance === 'kneel' || stance === 'quadruped') {
     // a foot that is set up takes its knee off the floor: the body stays on the other
-    const knees = BOTH.filter((side) => from.pose[`${side}Foot`] === 'free' && to.pose[`${side}Foot`] === 'free')
-    const [only, both] = knees
-    return of(({ legs }) => (only && !both ? legs[only].knee : mix(legs.left.knee, legs.right.knee, 0.5)))
+    const [one, other = one] = BOTH.filter((side) => from.pose[`${side}Foot`] === 'free' && to.pose[`${side}Foot`] === 'free')
+    return of(({ legs }) => mix(legs[one ?? 'left'].knee, legs[other ?? 'right'].knee, 0.5))
   }
   if (stance === 'supine') return hipsLifted(from) || hipsLifted(to) ? of((figure) => figure.neckBase) : [0, 0, 0]
   if (stance !== 'stand' && stance !== 'plank') return [0, 0, 0]

@@ -31,7 +31,7 @@ interface Ground {
 const FLOOR = STANDARD_ROOM
 const BED: Room = { seatHeight: 0.5, surface: 0.5 }
 /** What carries the body gives way (rule base D07, D12). */
-const NOT_FIRM: DeclaredDemands = { balanceDemand: 5, fallContactRisk: 3 }
+export const NOT_FIRM: DeclaredDemands = { balanceDemand: 5, fallContactRisk: 3 }
 const ground = (rest: Pose, kit: readonly Kit[], props: readonly PropKind[], room = FLOOR, view: Yaw = 55): Ground => ({
   rest,
   kit,

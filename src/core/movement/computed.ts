@@ -239,11 +239,6 @@ export function measuredPoses(variant: Variant): Measured[] {
   return list
 }
 
-/** Whether a foot that is off the floor never comes down in a set: who pulses or curls a heel on one leg stands on it all the time (D06). */
-const staysOnOneLeg = ({ poses, side }: Variant): boolean =>
-  side !== 'alternating' &&
-  (['leftFoot', 'rightFoot'] as const).some((foot) => poses.every((pose) => pose.stance === 'stand' && pose[foot] === 'free'))
-
 /** Up to this long on one foot in the middle of moving is a step. */
 const STEP_SECONDS = 2
 
@@ -270,10 +265,10 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const work = setSeconds(variant, dose)
   const oneLeg = all.filter(({ demands }) => demands.legsCarrying === 1)
   const moving = declared.travel !== undefined && declared.travel !== 'none'
-  const singleLegSec =
-    oneLeg.length === 0
-      ? 0
-      : Math.max(1, Math.round(staysOnOneLeg(variant) ? work : dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2))
+  // who pulses or curls a heel on one leg stands on it all the time: the foot never comes down in a set
+  const neverDown = variant.side !== 'alternating' && oneLeg.length === all.length
+  const onOneLeg = neverDown ? work : dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2
+  const singleLegSec = oneLeg.length === 0 ? 0 : Math.max(1, Math.round(onOneLeg))
   const stepping = standing && moving && singleLegSec > 0 && singleLegSec <= STEP_SECONDS
   const impact = declared.impactLevel ?? 0
   const loadKg = dose.loadKg

@@ -1,4 +1,4 @@
-export { type LadderSpec, ladder } from './author'
+export { type LadderSpec, ladder, NOT_FIRM } from './author'
 export { type BandAdvice, bandFor, bandRunOf } from './bands'
 export { buildCatalogue, type Catalogue, type CatalogueEntry, isInOwnWheelchair, ladderOf, type Successor, versionName } from './catalogue'
 export { demandsOf, measuredPoses, type RepKind, repKind, repSeconds, startsIn } from './computed'

@@ -70,27 +70,28 @@ const RowRest = memo(function RowRest({ id, index, movement, amount, detail, dos
       </td>
       <td className="pr-2 text-right text-[0.94rem] text-soft">{clock(seconds)}</td>
       {/* a thousand cells that nobody sees would be thought about at every painting */}
-      {!near && everybody.length > 0 && <td colSpan={everybody.length} />}
-      {(near ? everybody : []).map(([person, called], column) => {
-        const mark = each[column] ?? 'planned'
-        const level = /[A-C]/.test(levels[column] ?? '') ? levels[column] : undefined
-        return (
-          <td key={person}>
-            <button
-              type="button"
-              data-cell={`${index},${column}`}
-              tabIndex={-1}
-              onClick={() => intents.onSelect({ kind: 'cell', item: id, person })}
-              aria-label={`${called}, ${movement}: ${level ? `level ${level}, ` : ''}${MARK_WORDS[mark]}`}
-              aria-pressed={chosen === person}
-              className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
-            >
-              <GridMark mark={mark} />
-              {level ?? (mark === 'planned' ? '' : MARK_LETTERS[mark])}
-            </button>
-          </td>
-        )
-      })}
+      {near
+        ? everybody.map(([person, called], column) => {
+            const mark = each[column] ?? 'planned'
+            const level = /[A-C]/.test(levels[column] ?? '') ? levels[column] : undefined
+            return (
+              <td key={person}>
+                <button
+                  type="button"
+                  data-cell={`${index},${column}`}
+                  tabIndex={-1}
+                  onClick={() => intents.onSelect({ kind: 'cell', item: id, person })}
+                  aria-label={`${called}, ${movement}: ${level ? `level ${level}, ` : ''}${MARK_WORDS[mark]}`}
+                  aria-pressed={chosen === person}
+                  className={`cell ${TONES[mark]} ${chosen === person ? 'outline outline-2 outline-plum' : ''}`}
+                >
+                  <GridMark mark={mark} />
+                  {level ?? (mark === 'planned' ? '' : MARK_LETTERS[mark])}
+                </button>
+              </td>
+            )
+          })
+        : everybody.length > 0 && <td colSpan={everybody.length} />}
     </>
   )
 }, alike)
