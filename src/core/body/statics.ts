@@ -1,5 +1,6 @@
 import { BOTH, type Figure, hipsLifted, type Side } from './joints'
-import { centreOfMass, footEnds } from './kinematics'
+import { centreOfMass } from './kinematics'
+import { footEnds } from './legs'
 import { armMassPoints, legMassPoints, type MassPoint, trunkMassPoints } from './massPoints'
 import { FIXED_HOLDS, type HandContact } from './pose'
 import { GRAVITY } from './skeleton'
