@@ -2,6 +2,7 @@ import type { Successor } from '@/core/movement'
 
 const LOADED_BEND = 'a weight with the back bent or turned far is too much strain for the spines in these classes'
 const ITS_OWN = 'it is a movement of its own, with gentler steps'
+const HALF_WAY = 'half way down is a split squat, and stands there with its own steps'
 const SAME_BREATH = 'it was the same as Breath with a reach'
 const HAND_WEIGHTS = 'hand weights in fast punches pull at elbows and shoulders'
 
@@ -23,5 +24,7 @@ export const SUCCESSORS: Readonly<Record<string, Successor>> = {
   'wave-breath/seatBack': { to: 'breath-reach/half', because: SAME_BREATH },
   'wave-breath/seat': { to: 'breath-reach/half', because: SAME_BREATH },
   'wave-breath/free': { to: 'breath-reach/standing', because: SAME_BREATH },
+  'down-and-up/hold2': { to: 'split-squat/hold2', because: HALF_WAY },
+  'down-and-up/low': { to: 'split-squat/deeper', because: HALF_WAY },
   'chair-push/dip': { to: 'chair-push/seat', because: 'the back of a chair carries nobody’s weight' },
 }

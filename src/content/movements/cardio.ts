@@ -1,6 +1,6 @@
 import { arm, feet, hands, lean, leg, plants, spine, weightOn } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { ON_SPOT, RHYTHM } from './rhythm'
+import { LANDED, ON_SPOT, RHYTHM } from './rhythm'
 import {
   behind,
   bend,
@@ -10,6 +10,7 @@ import {
   kick,
   legBack,
   lift,
+  offTheFloor,
   parts,
   reach,
   SHORT,
@@ -527,6 +528,7 @@ const jog = ladder({
       tempo: { out: 0.4, back: 0.4 },
       poses: [
         [lift('right', 28, 55), swingBack()],
+        [leg('both', { flexion: 8, knee: 16 }), offTheFloor(0.05), swing(10, 75)],
         [lift('left', 28, 55), swing()],
       ],
       declared: { impactLevel: 3, travel: 'on-spot', balanceDemand: 4, ankleLoad: 3, abdominalPressure: 1 },
@@ -590,8 +592,12 @@ const jack = ladder({
       name: 'Jumping star',
       step: 'both feet leave the floor',
       tempo: { out: 0.7, back: 0.7 },
-      poses: [[], [leg('both', { abduction: 20, knee: 12, flexion: 10 }), wide(140)]],
-      declared: { impactLevel: 3, balanceDemand: 4, travel: 'on-spot', ankleLoad: 3, abdominalPressure: 2 },
+      poses: [
+        [bend(8, 12)],
+        [leg('both', { abduction: 12 }), offTheFloor(0.06), wide(75)],
+        [leg('both', { abduction: 20, knee: 12, flexion: 10 }), wide(140)],
+      ],
+      declared: { ...LANDED, balanceDemand: 4 },
       met: 7,
       cues: { do: 'Jump the feet wide as the arms go up; jump them in.', watch: 'Land on soft knees, quietly; step instead whenever you like.' },
     },

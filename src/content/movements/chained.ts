@@ -1,7 +1,7 @@
-import { feet, hands, lean, leg, plants, weightOn } from '@/core/body'
+import { feet, hands, jumps, lean, leg, plants, weightOn } from '@/core/body'
 import { ladder } from '@/core/movement'
 import { LANDED } from './rhythm'
-import { bend, front, lift, together } from './shapes'
+import { bend, front, lift, offTheFloor, reach, SHORT, split, together } from './shapes'
 
 const STRONG = {
   phase: 'main',
@@ -264,7 +264,7 @@ const oneLegHop = ladder({
       step: 'the foot leaves the floor',
       poses: [
         [leg('right', { flexion: 20, knee: 60 }), feet('right', 'free'), leg('left', { flexion: 18, knee: 28 })],
-        [leg('right', { flexion: 30, knee: 60 }), feet('right', 'free'), leg('left', { ankle: -34 }), feet('left', 'ball')],
+        [leg('right', { flexion: 30, knee: 60 }), feet('right', 'free'), leg('left', { ankle: -34 }), feet('left', 'ball'), jumps(0.05)],
       ],
       declared: LANDED,
       met: 5,
@@ -324,8 +324,8 @@ const jumpOut = ladder({
       on: 'free',
       name: 'A small jump wide, and reach low',
       step: 'both feet leave the floor',
-      poses: [[bend(10)], [bend(44, 60, 16, 12), front(40, 10)]],
-      declared: { ...LANDED, balanceDemand: 4, travel: 'on-spot' },
+      poses: [[bend(10)], [leg('both', { abduction: 10 }), offTheFloor(0.06)], [bend(44, 60, 16, 12), front(40, 10)]],
+      declared: { ...LANDED, balanceDemand: 4 },
       met: 6,
       cues: {
         setup: 'Stand with soft knees, clear floor round you, a steady chair in reach.',
@@ -336,4 +336,96 @@ const jumpOut = ladder({
   ],
 })
 
-export const CHAINED = [lungeCurtsy, swingPullPress, jogRow, oneLegHop, jumpOut]
+const hanging = reach('right', 22, 88, 10)
+const pulled = reach('right', 30, -70, 96)
+/** A pull over the bent leg, then the other knee up. */
+const pullThenKnee = [
+  [split('left', 14, SHORT, 24), hanging],
+  [split('left', 14, SHORT, 24), pulled],
+  [reach('right', 24, -60, 90), lift('right', 62, 80), plants('left')],
+] as const
+
+const pullKnee = ladder({
+  ...STRONG,
+  id: 'pull-and-knee',
+  name: 'Pull, and knee up',
+  purpose: 'balance',
+  side: 'one-then-other',
+  main: ['upper-back', 'glutes', 'hip-flexors'],
+  helping: ['quadriceps', 'biceps'],
+  everyday: 'hauling in a line and stepping over it',
+  tempoClass: 'as-written',
+  tempo: { out: 3, stay: 1, back: 3 },
+  pattern: ['pull', 'lunge'],
+  serves: 'staying-steady',
+  partners: ['split-row', 'step-up'],
+  rpe: [2, 5],
+  view: 80,
+  cues: { breath: 'Out on the pull, in as the knee comes down.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting, one pull, then the knee',
+      poses: [
+        [lean(22), hanging],
+        [lean(22), pulled],
+        [reach('right', 24, -60, 90), lift('right', 104, 92)],
+      ],
+      cues: { do: 'Lean forward, pull one elbow back; sit tall and lift that knee; set it down.', watch: 'Two moves, not one swing.' },
+    },
+    {
+      on: 'hold1',
+      name: 'Split stance, one hand on the chair, no weight',
+      poses: pullThenKnee,
+      declared: { balanceDemand: 4 },
+      met: 3,
+      cues: {
+        setup: 'Stand beside a heavy chair, near hand on its back; near foot ahead, knees soft.',
+        do: 'Lean and pull one elbow back; stand tall as the back knee comes up; step back.',
+        watch: 'Toes down in place of the knee when it wobbles.',
+      },
+    },
+    {
+      id: 'weight',
+      on: 'hold1',
+      name: 'Split stance, one hand on the chair, light weight',
+      step: 'with weight',
+      with: 'dumbbell',
+      drawn: 'weight',
+      kg: 1.5,
+      poses: pullThenKnee,
+      declared: { balanceDemand: 4 },
+      met: 3.4,
+      cues: {
+        setup: 'Stand beside a heavy chair, near hand on its back, a weight in the other hand.',
+        do: 'One pull with the weight; then tall, the back knee up, and back again.',
+        watch: 'When you tire put the weight down, not the hand off the chair.',
+      },
+    },
+    {
+      id: 'step',
+      on: 'hold1',
+      name: 'Near foot on a low step, one pull, then the knee',
+      step: 'the front foot on a step',
+      needs: ['step'],
+      props: ['step'],
+      with: 'dumbbell',
+      drawn: 'weight',
+      kg: 1.5,
+      poses: [
+        [leg('left', { flexion: 52, knee: 58 }), feet('left', 'step'), leg('right', { flexion: -6 }), lean(18), hanging],
+        [leg('left', { flexion: 52, knee: 58 }), feet('left', 'step'), leg('right', { flexion: -6 }), lean(18), pulled],
+        [feet('left', 'step'), leg('left', { flexion: 6, knee: 8 }), lift('right', 62, 80), reach('right', 24, -60, 90), plants('left')],
+      ],
+      declared: { balanceDemand: 4, impactLevel: 0, travel: 'on-spot' },
+      met: 4,
+      cues: {
+        setup: 'A step that cannot slide beside a heavy chair; near hand on the chair, near foot up.',
+        do: 'Pull; then press through the foot on the step, stand up on it, knee up; step down.',
+        watch: 'The whole foot is on the step; no weight the first time.',
+      },
+    },
+  ],
+})
+
+export const CHAINED = [lungeCurtsy, swingPullPress, jogRow, oneLegHop, jumpOut, pullKnee]

@@ -1,6 +1,6 @@
 import { arm, feet, hands, lean, leg, neck, offSeat, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { bend } from './shapes'
+import { bend, onForearms } from './shapes'
 
 const abduct = (deg: number) => [leg('right', { abduction: deg }), feet('right', 'free')] as const
 
@@ -839,10 +839,10 @@ export const brace = ladder({
       on: 'counter2',
       view: 90,
       poses: [
-        [lean(25), leg('both', { flexion: 25 })],
-        [lean(25), leg('both', { flexion: 25 }), leg('right', { flexion: 2 }), feet('right', 'ball'), leg('right', { ankle: -20 })],
+        [onForearms(42), leg('both', { flexion: 42 })],
+        [onForearms(42), leg('both', { flexion: 42 }), leg('right', { flexion: 14 }), feet('right', 'ball'), leg('right', { ankle: -20 })],
       ],
-      declared: { met: 2, abdominalPressure: 1, wristExtLoad: 1 },
+      declared: { met: 2, abdominalPressure: 1 },
       cues: {
         do: 'Forearms down; slide one foot back, keep the back long, bring it home.',
         watch: 'Hips face the counter; the belly does not hang.',

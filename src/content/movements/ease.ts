@@ -1,6 +1,6 @@
 import { feet, hands, lean, leg, neck, plants, spine, weightOn, yaw } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { bend, diagonal, front, kick, lift, OPEN, reach, split, wide } from './shapes'
+import { bend, diagonal, front, kick, lift, OPEN, onForearms, reach, split, wide } from './shapes'
 
 const MOBILITY = {
   purpose: 'mobility',
@@ -89,7 +89,6 @@ const catCow = ladder({
         [lean(28), leg('both', { flexion: 28, knee: 8 }), spine({ flexion: -8 })],
         [lean(24), leg('both', { flexion: 26, knee: 10 }), spine({ flexion: 26 })],
       ],
-      declared: { wristExtLoad: 1 },
       cues: {
         do: 'Hands on the counter; round the back up, then let it lengthen.',
         watch: 'Knees soft; elbows long.',
@@ -360,7 +359,6 @@ const pressBack = ladder({
         [leg('both', { flexion: 20, knee: 6 }), lean(20)],
         [leg('both', { flexion: 52, knee: 14 }), lean(50)],
       ],
-      declared: { wristExtLoad: 1 },
       cues: {
         do: 'Hands stay on the counter; the hips go back, the spine grows long.',
         watch: 'Head between the arms, not hanging; knees soft.',
@@ -1226,8 +1224,10 @@ const forwardHang = ladder({
     {
       on: 'counter2',
       name: 'Standing, forearms on the counter',
-      poses: [[], [lean(32), leg('both', { flexion: 32, knee: 12 }), spine({ flexion: 10 })]],
-      declared: { wristExtLoad: 0 },
+      poses: [
+        [onForearms(40), leg('both', { flexion: 40, knee: 12 })],
+        [onForearms(46), leg('both', { flexion: 46, knee: 12 }), spine({ flexion: 10 })],
+      ],
       cues: {
         do: 'Forearms on the counter, hips back, the back lets go; stay.',
         watch: 'Knees soft; head between the arms.',
@@ -1239,8 +1239,10 @@ const forwardHang = ladder({
       on: 'counter2',
       name: 'Standing, forearms on the counter, back rounds',
       step: 'the back rounds and hangs',
-      poses: [[], [lean(34), leg('both', { flexion: 34, knee: 16 }), spine({ flexion: 40 })]],
-      declared: { wristExtLoad: 1 },
+      poses: [
+        [onForearms(40), leg('both', { flexion: 40, knee: 14 })],
+        [onForearms(40), leg('both', { flexion: 40, knee: 16 }), spine({ flexion: 40 })],
+      ],
       met: 2.1,
       cues: {
         do: 'Forearms on the counter; let the back round and hang; stay.',
@@ -1370,9 +1372,11 @@ const longOut = ladder({
     {
       on: 'counter2',
       name: 'Standing, forearms on the counter',
-      poses: [[leg('both', { flexion: 12, knee: 4 })], [leg('both', { flexion: 18, knee: 6 })]],
+      poses: [
+        [onForearms(40), leg('both', { flexion: 40, knee: 8 })],
+        [onForearms(44), leg('both', { flexion: 44, knee: 10 })],
+      ],
       id: 'hold2',
-      declared: { wristExtLoad: 0 },
       cues: {
         setup: 'Stand at a high counter, forearms on it, feet a step back.',
         do: 'Lean on your forearms; in for three, out for six.',

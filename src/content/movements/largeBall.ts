@@ -1,4 +1,4 @@
-import { arm, feet, lean, leg, spine } from '@/core/body'
+import { arm, feet, lean, leg, neck, spine } from '@/core/body'
 import { ladder, NOT_FIRM } from '@/core/movement'
 import { bend, parts, reach } from './shapes'
 
@@ -315,4 +315,70 @@ const legsOnBall = ladder({
   ],
 })
 
-export const LARGE_BALL = [ballSway, ballCurlPress, ballSquat, ballWall, legsOnBall]
+const hipsDown = [lean(-60), leg('both', { flexion: 40, knee: 86 })]
+const hipsHalf = [lean(-76), leg('both', { flexion: 22, knee: 90 }), neck({ flexion: 14 })]
+const hipsLevel = [lean(-90), leg('both', { flexion: 4, knee: 88 }), neck({ flexion: 14 })]
+
+const benchLift = ladder({
+  id: 'shoulders-up-hip-lift',
+  name: 'Hip lift, shoulders raised',
+  purpose: 'strength-legs',
+  phase: 'main',
+  side: 'both',
+  tempo: { out: 2, stay: 1, back: 3 },
+  dose: { sets: 2, reps: 8, restSeconds: 45 },
+  main: ['glutes', 'hamstrings'],
+  helping: ['abdominals', 'lower-back'],
+  everyday: 'pushing the hips up to shift a blanket from under you',
+  tempoClass: 'whole-body',
+  pattern: ['hinge'],
+  serves: 'getting-up',
+  partners: ['bridge', 'sit-to-stand'],
+  rpe: [2, 5],
+  gradedBy: ['intendedRpe', 'met', 'balanceDemand'],
+  view: 82,
+  cues: { breath: 'Out as the hips rise.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting at the front of the chair, hips press forward',
+      poses: [
+        [lean(-8), leg('both', { flexion: 82 })],
+        [lean(-2), leg('both', { flexion: 88 })],
+      ],
+      met: 1.8,
+      cues: { do: 'Lean back a little; press the feet down and draw the hips forward and tall; ease.', watch: 'The chair stands against a wall.' },
+    },
+    {
+      on: 'bench',
+      name: 'Shoulder blades on a bench, half way up',
+      poses: [hipsDown, hipsHalf],
+      declared: { abdominalPressure: 1 },
+      met: 2.8,
+      cues: { do: 'Press the heels down and lift the hips half way; lower slowly.', watch: 'Chin a little down; the ribs do not flare.' },
+    },
+    {
+      id: 'level',
+      on: 'bench',
+      name: 'Shoulder blades on a bench, hips level',
+      step: 'the whole way up',
+      poses: [hipsDown, hipsLevel],
+      declared: { abdominalPressure: 2 },
+      met: 3.2,
+      cues: {
+        do: 'Lift the hips just level with the knees, stay for one, lower for three.',
+        watch: 'No higher than level; the low back does not arch.',
+      },
+    },
+    {
+      on: 'ballBack',
+      name: 'Shoulder blades on a large ball, short of level',
+      poses: [hipsDown, hipsHalf],
+      declared: { abdominalPressure: 2 },
+      met: 3,
+      cues: { do: 'Lift the hips slowly, stop short of level; lower before the ball moves.', watch: 'Somebody holds the ball the first time.' },
+    },
+  ],
+})
+
+export const LARGE_BALL = [ballSway, ballCurlPress, ballSquat, ballWall, legsOnBall, benchLift]

@@ -1,7 +1,7 @@
 import { arm, feet, lean, leg, neck, plants } from '@/core/body'
 import { ladder } from '@/core/movement'
 import { LANDED, ON_SPOT, RHYTHM } from './rhythm'
-import { front, legOut, lift, wide } from './shapes'
+import { front, legOut, lift, offTheFloor, wide } from './shapes'
 
 /** Phrases of steps with something more in them than the plain one. */
 const PHRASE = { ...RHYTHM, tempoClass: 'jump-or-punch', gradedBy: ['intendedRpe', 'balanceDemand', 'met'], rpe: [2, 4.5] } as const
@@ -237,6 +237,7 @@ const jumpTap = ladder({
       step: 'both feet leave the floor for a moment',
       poses: [
         [leg('both', { flexion: 8, knee: 16, ankle: 8 })],
+        [leg('right', { flexion: 16, knee: 10 }), offTheFloor(0.05)],
         [leg('right', { flexion: 26, knee: 4, ankle: 14 }), feet('right', 'heel'), leg('left', { flexion: 8, knee: 16, ankle: 8 })],
       ],
       declared: LANDED,
@@ -285,7 +286,7 @@ const squatJump = ladder({
       on: 'hold2',
       name: 'Two hands on the chair, a low jump',
       step: 'both feet leave the floor',
-      poses: [[leg('both', { flexion: 32, knee: 36, ankle: 10 })], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
+      poses: [[leg('both', { flexion: 32, knee: 36, ankle: 10 })], [offTheFloor(0.07)]],
       declared: LANDED,
       met: 6,
       cues: { do: 'Small squat, a low jump, land softly with bent knees and wait.', watch: 'A few well done; stop when a landing is loud.' },

@@ -1,6 +1,7 @@
-import { arm, leg } from '@/core/body'
+import { arm, lean, leg, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { bend, legOut, lift, wide } from './shapes'
+import { LANDED } from './rhythm'
+import { bend, legOut, lift, offTheFloor, wide } from './shapes'
 
 const LOOP = {
   purpose: 'strength-legs',
@@ -176,6 +177,24 @@ const loopStepTap = ladder({
       },
       side: 'one-then-other',
     },
+    {
+      id: 'hop',
+      on: 'hold2',
+      name: 'Two hands on the chair, a small hop to the side',
+      step: 'both feet leave the floor',
+      ...THIGHS,
+      kg: 2.5,
+      tempo: { out: 1, stay: 0.4, back: 1 },
+      poses: [[bend(14, 15, 1)], [leg('both', { abduction: 8 }), offTheFloor(0.05)], [bend(18, 20, 12)]],
+      declared: { ...GRIP, ...LANDED },
+      met: 5,
+      rpe: 5,
+      cues: {
+        setup: looped('Both hands press on the chair.'),
+        do: 'A small hop wide against the loop, land softly, tap one foot in and out; change.',
+        watch: 'Step in place of the hop as soon as it gets loud.',
+      },
+    },
   ],
 })
 
@@ -295,4 +314,77 @@ const bandKickBack = ladder({
   ],
 })
 
-export const LOOP_AND_BAND = [loopForward, loopSquat, loopStepTap, bandSideRaise, bandKickBack]
+const upAndFold = ladder({
+  id: 'band-up-and-fold',
+  name: 'Band up, and fold over it',
+  purpose: 'mobility',
+  phase: 'any',
+  side: 'both',
+  tempo: { out: 4, stay: 1, back: 4 },
+  dose: { sets: 1, reps: 5, restSeconds: 20 },
+  main: ['upper-back', 'shoulders'],
+  helping: ['hamstrings', 'chest'],
+  everyday: 'reaching up for a sail and bending to its foot',
+  tempoClass: 'as-written',
+  pattern: ['reach', 'hinge'],
+  serves: 'standing-tall',
+  partners: ['chest-open', 'hamstring-stretch'],
+  rpe: [1.5, 3.5],
+  gradedBy: ['intendedRpe', 'met', 'overheadReachDeg'],
+  view: 55,
+  with: 'band',
+  bandRuns: 'hands',
+  cues: { breath: 'In as the hands rise, out as you fold.' },
+  steps: [
+    {
+      on: 'seat',
+      name: 'Sitting, band to brow height, fold a little',
+      kg: 0.5,
+      poses: [
+        [arm('both', { raise: 50, plane: 80, elbow: 30 })],
+        [spine({ flexion: -6 }), arm('both', { raise: 108, plane: 66, elbow: 18 })],
+        [lean(26), arm('both', { raise: 70, plane: 56, elbow: 8 })],
+      ],
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, hands wide on it, hardly stretched.',
+        do: 'Lift the band to brow height and open the chest, then fold forward from the hips; come up.',
+        watch: 'Hands wider when the shoulders complain.',
+      },
+    },
+    {
+      id: 'high',
+      on: 'seat',
+      name: 'Sitting, band over the head, and fold',
+      step: 'the hands go over the head',
+      kg: 0.5,
+      poses: [
+        [arm('both', { raise: 60, plane: 80, elbow: 24 })],
+        [spine({ flexion: -8 }), arm('both', { raise: 148, plane: 58, elbow: 10 })],
+        [lean(34), arm('both', { raise: 80, plane: 48, elbow: 6 })],
+      ],
+      cues: {
+        setup: 'Check the band for nicks. Sit tall, hands wide on it, hardly stretched.',
+        do: 'Band overhead, the breastbone lifts a little; then fold long over the thighs; come up.',
+        watch: 'Eyes ahead, not to the ceiling.',
+      },
+    },
+    {
+      on: 'free',
+      name: 'Standing, band over the head, and fold half way',
+      kg: 1,
+      poses: [
+        [arm('both', { raise: 60, plane: 80, elbow: 24 }), leg('both', { flexion: 2, knee: 4 })],
+        [spine({ flexion: -8 }), arm('both', { raise: 148, plane: 58, elbow: 10 }), leg('both', { flexion: 2, knee: 4 })],
+        [leg('both', { flexion: 50, knee: 14 }), arm('both', { raise: 84, plane: 48, elbow: 6 })],
+      ],
+      declared: { balanceDemand: 3 },
+      cues: {
+        setup: 'Check the band for nicks. Feet wide, hands wide on it, a steady chair in reach.',
+        do: 'Band overhead, breastbone up a little; then hips back and fold half way; stand tall.',
+        watch: 'Back long; the head stays above the heart.',
+      },
+    },
+  ],
+})
+
+export const LOOP_AND_BAND = [loopForward, loopSquat, loopStepTap, bandSideRaise, bandKickBack, upAndFold]

@@ -1402,28 +1402,17 @@ const floorPractice = ladder({
   },
   steps: [
     {
+      id: 'pad',
       on: 'chairSeat2',
-      name: 'Half way, hands on the seat of a chair',
-      poses: [[split('right', 26, SHORT, 45)], [split('right', 50, SHORT, 48)]],
-      declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2 },
-      id: 'hold2',
+      name: 'Hands on the seat, one knee down to a pad and up',
+      poses: [[split('right', 50, SHORT, 45)], [split('right', 104, SHORT, 45)]],
+      needs: ['mat'],
+      declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2, kneelingLoad: 2, transferLevel: 3, kneeFlexionLoadedDeg: 90 },
+      met: 3.2,
       cues: {
-        setup: 'Hands on the seat of a heavy chair against a wall, a cushion under the back knee.',
-        do: 'One foot back; bend both knees half way, rise with the front leg.',
-        watch: 'Press down through the hands; weight in the front foot.',
-      },
-    },
-    {
-      id: 'low',
-      on: 'chairSeat2',
-      name: 'Low, hands on the seat, knee nearly to a cushion',
-      step: 'lower',
-      poses: [[split('right', 26, SHORT, 45)], [split('right', 70, SHORT, 48)]],
-      declared: { abdominalPressure: 1, cognitiveLoad: 2, wristExtLoad: 2 },
-      cues: {
-        setup: 'Hands on the seat of a heavy chair against a wall, a cushion under the back knee.',
-        do: 'One foot back; sink until the knee nearly meets the cushion, rise.',
-        watch: 'Sit on the chair as soon as you are dizzy.',
+        setup: 'Hands on the seat of a heavy chair against a wall, a thick pad behind you.',
+        do: 'One foot back; let its knee down onto the pad, wait, rise with the front leg.',
+        watch: 'Press down through the hands; sit on the chair as soon as you are dizzy.',
       },
     },
     {

@@ -261,7 +261,7 @@ const pressUp = ladder({
     {
       on: 'bedProne',
       name: 'On a bed, up as far as the forearms',
-      poses: [[], [spine({ flexion: -14 }), hands('both', 'floor')]],
+      poses: [[], [spine({ flexion: -14 }), hands('both', 'floorForearm')]],
       declared: { abdominalPressure: 1 },
       met: 2,
       cues: { do: 'Forearms beside you; press and let the chest come up a little; the hips stay.', watch: 'The seat muscles stay soft.' },

@@ -1,4 +1,4 @@
-import { arm, feet, lean, leg, type PosePart, pose } from '@/core/body'
+import { arm, feet, hands, jumps, lean, leg, type PosePart, pose } from '@/core/body'
 
 type Side = 'left' | 'right'
 
@@ -26,6 +26,10 @@ export const diagonal = (raise: number, elbow = 8, rotation = 0) => arm('both', 
 export const behind = (raise: number, elbow = 8) => arm('both', { raise, plane: -80, elbow })
 /** One arm: elevation, plane (0 side, 90 front, over 90 across, -80 behind), elbow. */
 export const reach = (side: Side, raise: number, plane = 88, elbow = 8, rotation = 0) => arm(side, { raise, plane, elbow, rotation })
+/** Both feet off the floor by so many metres, toes down. */
+export const offTheFloor = (m: number) => parts(feet('both', 'ball'), leg('both', { ankle: -34 }), jumps(m))
+/** Both forearms lie on the counter, the trunk leans over them. */
+export const onForearms = (deg: number) => parts(hands('both', 'counterForearm'), lean(deg))
 /** Arms as in walking: right forward, left back. */
 export const swing = (raise = 38, elbow = 75) => parts(reach('right', raise, 90, elbow), reach('left', 22, -85, elbow))
 export const swingBack = (raise = 38, elbow = 75) => parts(reach('left', raise, 90, elbow), reach('right', 22, -85, elbow))

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { balanceMarginCm, bandPath, distance, type Figure, mirrored, REFERENCE_BODY, samePose, stage, type Vec } from '@/core/body'
+import { balanceMarginCm, bandPath, distance, type Figure, FOREARMS, mirrored, REFERENCE_BODY, samePose, stage, type Vec } from '@/core/body'
 import { bandRunOf, motionOf, showsBothSides, type Variant } from '@/core/movement'
 import { LIBRARY } from '.'
 
@@ -36,6 +36,20 @@ describe('a foot that is planted stays', () => {
   )
 })
 
+/** How high both feet are off what they stand on at some moment, m. */
+const highest = (variant: Variant) =>
+  Math.max(...moments(variant).map(({ legs }) => Math.min(...SIDES.flatMap((side) => [legs[side].heel[2], legs[side].ball[2]]))))
+
+describe('who lands has left the floor, and nobody else has', () => {
+  test.each(VARIANTS.filter(({ poses }) => poses.every(({ stance }) => stance === 'stand')).map((variant) => [variant.id, variant] as const))(
+    '%s',
+    (_, variant) => {
+      if (leavesTheFloor(variant)) expect(highest(variant)).toBeGreaterThan(0.015)
+      else expect(variant.poses.some(({ airborne }) => airborne)).toBe(false)
+    },
+  )
+})
+
 /** What does not move along under a hand; on a rail it slides, across a rail it does not. */
 const ACROSS = {
   chairBack: [0, 1, 2],
@@ -45,7 +59,9 @@ const ACROSS = {
   seat: [0, 1, 2],
   wall: [0, 1, 2],
   counter: [0, 1, 2],
+  counterForearm: [0, 1, 2],
   floor: [0, 1, 2],
+  floorForearm: [0, 1, 2],
   rail: [1, 2],
   banister: [0, 2],
 } as const satisfies Partial<Record<Figure['pose']['leftHand'], readonly number[]>>
@@ -66,6 +82,18 @@ describe('a hand that holds stays where it holds', () => {
       }
     }
   })
+})
+
+describe('a forearm that lies on something lies level, elbow and all', () => {
+  const lying = VARIANTS.filter(({ poses }) => poses.some((pose) => SIDES.some((side) => FOREARMS.includes(pose[`${side}Hand`]))))
+  test.each(lying.map((variant) => [variant.id, variant] as const))('%s', (_, variant) => {
+    for (const figure of moments(variant))
+      for (const side of SIDES) {
+        const { elbow, wrist } = figure.arms[side]
+        if (FOREARMS.includes(figure.pose[`${side}Hand`])) expect(Math.abs(elbow[2] - wrist[2])).toBeLessThan(STAYS)
+      }
+  })
+  test('there are some', () => expect(lying.length).toBeGreaterThan(6))
 })
 
 const CHAIR = { half: 0.2, deep: 0.42, seatZ: 0.45, backZ: 0.88, back: 0.7, frame: 0.02 } as const

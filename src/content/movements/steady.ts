@@ -1,6 +1,7 @@
 import { feet, hands, lean, leg, neck, plants, spine, weightOn, yaw } from '@/core/body'
 import { ladder } from '@/core/movement'
-import { behind, bend, diagonal, front, kick, legBack, lift, reach, SHORT, split, swing, swingBack, tap, wide } from './shapes'
+import { LANDED } from './rhythm'
+import { behind, bend, diagonal, front, kick, legBack, lift, offTheFloor, reach, SHORT, split, swing, swingBack, tap, wide } from './shapes'
 
 const BALANCE = {
   purpose: 'balance',
@@ -819,8 +820,8 @@ const smallJump = ladder({
       on: 'hold2',
       name: 'Small jump, two hands on the chair',
       step: 'both feet leave the floor',
-      poses: [[bend(30, 36)], [feet('both', 'ball'), leg('both', { ankle: -34 })]],
-      declared: { impactLevel: 3, ankleLoad: 3, abdominalPressure: 2 },
+      poses: [[bend(30, 36)], [offTheFloor(0.05)]],
+      declared: LANDED,
       met: 5,
       cues: { do: 'A small jump from the ankles, land through toes to heels.', watch: 'Quiet landings, knees soft.' },
     },
@@ -829,9 +830,9 @@ const smallJump = ladder({
       name: 'Small jump',
       poses: [
         [bend(36, 44), behind(25, 10)],
-        [feet('both', 'ball'), leg('both', { ankle: -34 }), front(60, 20)],
+        [offTheFloor(0.07), front(60, 20)],
       ],
-      declared: { impactLevel: 3, ankleLoad: 3, balanceDemand: 4, abdominalPressure: 2 },
+      declared: { ...LANDED, balanceDemand: 4 },
       met: 6,
       dose: { rpe: 5 },
       cues: { do: 'Bend, swing the arms, a small jump, and land softly.', watch: 'Stand still before the next one.' },

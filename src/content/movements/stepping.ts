@@ -1,4 +1,4 @@
-import { feet, leg } from '@/core/body'
+import { feet, leg, plants } from '@/core/body'
 import { ladder } from '@/core/movement'
 
 const RAILS = 'Stand on a step that cannot slide, between two rails; a hand on each.'
@@ -140,6 +140,24 @@ const sideUp = ladder({
         setup: 'Face the rail, both hands on it, the near foot on a step that cannot slide.',
         do: 'Press through the foot on the step until the other heel lifts; lower for three.',
         watch: 'Hips level; no push from the foot below.',
+      },
+    },
+    {
+      id: 'up',
+      on: 'rail2',
+      name: 'Both hands on the rail, all the way up and down',
+      step: 'the other foot comes up too',
+      with: 'step',
+      poses: [
+        [onStep, feet('right', 'step')],
+        [leg('right', { flexion: 3, knee: 4, abduction: 3 }), feet('both', 'step'), leg('left', { flexion: 3, knee: 4 }), plants('right')],
+      ],
+      declared: { impactLevel: 0, travel: 'on-spot', externalLoadType: 'platform', kneeFlexionLoadedDeg: 60 },
+      met: 3.8,
+      cues: {
+        setup: 'Face the rail, both hands on it, the near foot on a step that cannot slide.',
+        do: 'Press up and set the other foot beside the first; lower that foot for three; hands slide along.',
+        watch: 'Both hands stay on the rail; change ends for the other leg.',
       },
     },
   ],

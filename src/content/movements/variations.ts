@@ -2,7 +2,7 @@ import { arm, feet, hands, lean, leg } from '@/core/body'
 import { ladder } from '@/core/movement'
 import { SEATED, UNDERFOOT } from './loopAndBand'
 import { LANDED } from './rhythm'
-import { bend, front, legOut, reach, SHORT, split } from './shapes'
+import { bend, front, legOut, offTheFloor, onForearms, reach, SHORT, split } from './shapes'
 
 /** Known movements with one thing more, or one thing less: held in the air, pulsed, half way, one arm, from the arms of a chair. */
 const LEGS = {
@@ -388,7 +388,7 @@ const lungeSwitch = ladder({
       on: 'rails2',
       name: 'Between two rails, the feet change in a low jump',
       step: 'both feet leave the floor',
-      poses: [[split('left', 16, SHORT)], [split('right', 16, SHORT)]],
+      poses: [[split('left', 16, SHORT)], [leg('both', { flexion: 8, knee: 14 }), offTheFloor(0.06)], [split('right', 16, SHORT)]],
       declared: LANDED,
       met: 6,
       cues: {
@@ -433,7 +433,7 @@ const forearms = ladder({
     {
       on: 'counter2',
       name: 'Forearms on the counter, one long line',
-      poses: [[lean(22)], [lean(34)]],
+      poses: [[onForearms(30)], [onForearms(36)]],
       declared: { abdominalPressure: 2 },
       met: 2.7,
       cues: {
@@ -448,13 +448,44 @@ const forearms = ladder({
       name: 'At the counter, from forearms to hands and back',
       step: 'one arm after the other presses up',
       side: 'alternating',
-      poses: [[lean(34)], [lean(20)]],
+      poses: [[onForearms(36)], [lean(28)]],
       declared: { abdominalPressure: 2, cognitiveLoad: 1, breathHoldRisk: 1 },
       met: 3,
       cues: {
         setup: 'Forearms on the counter, feet a long step back.',
         do: 'One hand presses up, then the other; down the same way; lead with the other next.',
         watch: 'The hips do not rock.',
+      },
+    },
+    {
+      id: 'knees',
+      on: 'allFours',
+      name: 'On the mat, forearms and knees',
+      step: 'on the mat, the knees stay down',
+      poses: [
+        [hands('both', 'floorForearm'), lean(88), leg('both', { flexion: 36, knee: 50 })],
+        [hands('both', 'floorForearm'), lean(84), leg('both', { flexion: 29, knee: 50 })],
+      ],
+      declared: { abdominalPressure: 2, breathHoldRisk: 1 },
+      met: 3,
+      cues: {
+        setup: 'A heavy chair beside the mat. Forearms under the shoulders, fists soft, knees on a pad.',
+        do: 'Bring the hips forward to one line from head to knees; hold, count aloud, come back.',
+        watch: 'The low back stays long; rest when the breath stops.',
+      },
+    },
+    {
+      id: 'toes',
+      on: 'plank',
+      name: 'On the mat, forearms and toes',
+      step: 'the knees leave the mat',
+      poses: [[hands('both', 'floorForearm'), lean(79)]],
+      declared: { abdominalPressure: 3, breathHoldRisk: 2 },
+      met: 3.5,
+      cues: {
+        setup: 'A heavy chair beside the mat. Forearms under the shoulders, fists soft, toes tucked.',
+        do: 'Knees leave the mat: one long line from head to heels; hold and count aloud.',
+        watch: 'Knees down as soon as the belly domes or the breath stops.',
       },
     },
   ],

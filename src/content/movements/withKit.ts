@@ -1,4 +1,4 @@
-import { lean, leg, spine } from '@/core/body'
+import { feet, lean, leg, spine } from '@/core/body'
 import { ladder } from '@/core/movement'
 import { front, kick, lift, reach } from './shapes'
 
@@ -248,4 +248,65 @@ const stickShift = ladder({
   ],
 })
 
-export const WITH_KIT = [pedals, stickRaise, paddle, stickShift]
+const kneeFold = ladder({
+  id: 'bent-leg-lift',
+  name: 'Bent leg lift behind',
+  purpose: 'strength-legs',
+  phase: 'main',
+  side: 'one-then-other',
+  tempo: { out: 2, stay: 1, back: 2 },
+  dose: { sets: 2, reps: 8, restSeconds: 40 },
+  main: ['glutes', 'hamstrings'],
+  helping: ['lower-back', 'abdominals'],
+  everyday: 'pushing a gate shut with the sole of the foot',
+  tempoClass: 'single-joint',
+  pattern: ['hinge'],
+  serves: 'walking',
+  partners: ['back-leg-lift', 'quad-stretch'],
+  rpe: [2.5, 5],
+  view: 85,
+  gradedBy: ['intendedRpe', 'met', 'externalLoadKg'],
+  cues: { breath: 'Out as the leg lifts.' },
+  steps: [
+    {
+      on: 'hold2',
+      name: 'Two hands on the chair, the bent leg goes back',
+      poses: [[lift('right', 8, 84)], [leg('right', { flexion: -12, knee: 88 }), feet('right', 'free')]],
+      cues: {
+        do: 'Bend one knee; take the thigh back a hand’s width, bring it under you.',
+        watch: 'The low back stays still; sole to the wall behind.',
+      },
+    },
+    {
+      on: 'allFours',
+      name: 'On hands and knees, sole to the ceiling',
+      poses: [[leg('right', { flexion: 82, knee: 96 })], [leg('right', { flexion: 12, knee: 92 })]],
+      declared: { abdominalPressure: 1, balanceDemand: 2 },
+      met: 2.6,
+      cues: {
+        setup: 'A heavy chair beside the mat. Hands under shoulders, knees under hips, on a pad.',
+        do: 'Keep one knee bent; lift the sole to the ceiling, lower without setting it down.',
+        watch: 'Hips level; stop where the low back would arch.',
+      },
+    },
+    {
+      id: 'weight',
+      on: 'allFours',
+      name: 'On hands and knees, a light weight in the knee fold',
+      step: 'a weight held by the heel',
+      with: 'dumbbell',
+      drawn: 'kneeWeight',
+      kg: 1,
+      poses: [[leg('right', { flexion: 82, knee: 108 })], [leg('right', { flexion: 14, knee: 108 })]],
+      declared: { abdominalPressure: 1, balanceDemand: 2, loadLimb: 'leg', gripDemand: 0 },
+      met: 2.8,
+      cues: {
+        setup: 'A heavy chair beside the mat. Hands and knees; somebody lays the weight in the fold.',
+        do: 'Squeeze the heel in to hold the weight; lift the thigh a little, lower it slowly.',
+        watch: 'No weight as soon as the foot wobbles or the calf cramps.',
+      },
+    },
+  ],
+})
+
+export const WITH_KIT = [pedals, stickRaise, paddle, stickShift, kneeFold]

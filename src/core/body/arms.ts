@@ -1,6 +1,6 @@
 import { type ArmJoints, BOTH, type Figure, opposite, outward, type Side, SUPPORT } from './joints'
 import { twoLink } from './links'
-import type { Arm, HandContact } from './pose'
+import { type Arm, FOREARMS, type HandContact } from './pose'
 import { GRIP, LENGTH } from './skeleton'
 import { add, apply, cosDeg, cross, dot, length, mix, scale, sinDeg, sub, unit, type Vec, WORLD } from './vector'
 
@@ -25,6 +25,8 @@ function armDirections(arm: Arm, side: Side): { upper: Vec; fore: Vec } {
   return { upper, fore: add(scale(upper, cosDeg(arm.elbow)), scale(bend, sinDeg(arm.elbow))) }
 }
 
+/** A forearm is this thick over what it lies on, m. */
+const FOREARM_OVER = 0.03
 /** How straight an arm is that leans on something or reaches for it, and one that holds something ahead, as a share of its length. */
 const STRETCH = 0.95
 const HOLDING = 0.93
@@ -49,6 +51,12 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
     while (t > 0.2 && length(sub(at(t), shoulder)) > STRETCH * (LENGTH.upperArm + LENGTH.forearm) * H) t -= 0.04
     return at(t)
   }
+  /** The wrist of a forearm that lies ahead of its elbow, which is as far ahead of the shoulder as the upper arm reaches. */
+  const forearmOn = (z: number): Vec => {
+    const drop = shoulder[2] - z
+    const elbowAhead = Math.sqrt(Math.max(0, (LENGTH.upperArm * H) ** 2 - drop ** 2))
+    return [shoulder[0], shoulder[1] + elbowAhead + LENGTH.forearm * H, z]
+  }
   const onThorax = (v: Vec) => add(figure.waist, apply(figure.thoraxFrame, v))
   switch (on) {
     case 'free':
@@ -67,7 +75,7 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
     case 'banister':
       return [SUPPORT.banister * out, front + 0.1, SUPPORT.banisterZ]
     case 'rail':
-      return [0.2 * out, ahead(SUPPORT.railZ, 0.2 * out), SUPPORT.railZ]
+      return [figure.pelvis[0] + 0.2 * out, ahead(SUPPORT.railZ, figure.pelvis[0] + 0.2 * out), SUPPORT.railZ]
     case 'counter':
       return [0.18 * out, ahead(SUPPORT.counterZ, 0.18 * out), SUPPORT.counterZ]
     case 'wall':
@@ -96,6 +104,10 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
       return [0.19 * out, figure.pelvis[1] - 0.2, figure.room.seatHeight + 0.3]
     case 'rim':
       return [0.3 * out, figure.pelvis[1] + 0.12, 0.52]
+    case 'counterForearm':
+      return forearmOn(SUPPORT.counterZ + FOREARM_OVER)
+    case 'floorForearm':
+      return forearmOn(figure.room.surface + FOREARM_OVER)
     case 'floor':
       return [shoulder[0], shoulder[1], figure.room.surface + 0.02]
     case 'chest':
@@ -107,6 +119,18 @@ function handTarget(figure: Omit<Figure, 'arms'>, shoulder: Vec, side: Side, on:
     case 'shoulder':
       return add(shoulder, apply(figure.thoraxFrame, [0.015 * H * out, 0.03 * H, 0.015 * H]))
   }
+}
+
+/**
+ * Elbow of a forearm that lies level with its wrist: where the upper arm reaches that level, out to the side as the shoulder comes nearer.
+ * A shoulder that has gone too far off takes the elbow with it.
+ */
+function lyingForearm(shoulder: Vec, wrist: Vec, upper: number, fore: number, out: number): { middle: Vec; end: Vec } {
+  const level: Vec = [shoulder[0], shoulder[1], wrist[2]]
+  const reach = Math.sqrt(Math.max(0, upper ** 2 - (shoulder[2] - wrist[2]) ** 2))
+  const whole = sub(wrist, level)
+  if (length(whole) >= reach + fore || reach === 0) return twoLink(shoulder, wrist, upper, fore, DOWN)
+  return { middle: twoLink(level, wrist, reach, fore, [out, 0, 0]).middle, end: wrist }
 }
 
 export function placeArm(figure: Omit<Figure, 'arms'>, side: Side, fixed?: Vec): ArmJoints {
@@ -129,12 +153,14 @@ export function placeArm(figure: Omit<Figure, 'arms'>, side: Side, fixed?: Vec):
   const on = pose[`${side}Hand`]
   const aside = on === 'banister' || on === 'ownBack' || (on === 'chairBack' && Math.abs(target[0]) > SUPPORT.beside - 0.01)
   const pole = apply(thoraxFrame, overhead ? [out, 0, 0.25] : aside ? [0, 0, -1] : [0.75 * out, -0.5, -0.8])
-  const { middle: elbow, end: wrist } = twoLink(shoulder, target, upperLength, foreLength, pole)
+  const { middle: elbow, end: wrist } = FOREARMS.includes(on)
+    ? lyingForearm(shoulder, target, upperLength, foreLength, out)
+    : twoLink(shoulder, target, upperLength, foreLength, pole)
   const along = unit(sub(wrist, elbow))
   // a hand that rests on something lies along it rather than sticking out of the forearm
   const ahead: Vec = [thoraxFrame[2][0], thoraxFrame[2][1], 0]
   const rest: Vec =
-    pose[`${side}Hand`] === 'floor'
+    FOREARMS.includes(on) || pose[`${side}Hand`] === 'floor'
       ? unit(ahead, [0, 1, 0])
       : unit(add(scale(along, 0.5), pose[`${side}Hand`] === 'wall' ? [0, 0, 1] : apply(thoraxFrame, [-0.25 * out, 0.75, 0])))
   return { shoulder, elbow, wrist, hand: add(wrist, scale(rest, LENGTH.hand * 0.5 * H)) }

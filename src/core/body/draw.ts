@@ -153,6 +153,15 @@ function boxOf(layers: readonly Layer[]): Drawing['box'] {
   return [left - pad, top - pad, right - left + 2 * pad, bottom - top + 2 * pad]
 }
 
+/** Where somebody who jumps was and lands: without it nobody sees that the feet are off the floor. */
+function landingLayer(figure: Figure, camera: Camera): Layer {
+  const marks = BOTH.map((side) => {
+    const { heel, toe } = figure.legs[side]
+    return capsule({ at: camera.flat([heel[0], heel[1], 0]), r: 0.012 }, { at: camera.flat([toe[0], toe[1], 0]), r: 0.012 })
+  })
+  return { depth: -9, shapes: [{ tone: 'propFar', path: marks.join('') }] }
+}
+
 /**
  * A figure as layers of paths, far to near: limbs and trunk as tapered capsules and sections, with what the body stands, sits or
  * lies on.
@@ -170,7 +179,8 @@ export function layersOf(figure: Figure, yawDeg: Yaw, props: readonly PropKind[]
     headLayer(figure, camera),
     ...BOTH.flatMap((side) => [armLayer(figure, camera, side, p, far(side)), legLayer(figure, camera, side, p, far(side))]),
   ]
-  return [...body, ...propLayers(figure, camera, props)].sort((a, b) => a.depth - b.depth)
+  const landing = figure.pose.airborne ? [landingLayer(figure, camera)] : []
+  return [...body, ...landing, ...propLayers(figure, camera, props)].sort((a, b) => a.depth - b.depth)
 }
 
 /** `layersOf` with the box that holds them, which takes nearly half of the time: a figure that moves in a known box needs the layers only. */

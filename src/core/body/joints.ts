@@ -72,8 +72,8 @@ export interface Furniture {
   seat?: Vec
   /** right ankle where it is highest: what carries the lower legs is there */
   raised?: Vec
-  /** ball of the foot that stands on a step */
-  step?: Vec
+  /** middle of a step at the balls of the feet, and half its width */
+  step?: { at: Vec; half: number }
 }
 
 /** Feet that carry part of the body. */
@@ -82,4 +82,5 @@ export const carryingFeet = (pose: Pose): Side[] => BOTH.filter((side) => pose[`
 /** Pelvis leaning back past level, deg. */
 const HIPS_LIFTED = -95
 /** A bridge: on the back, the hips off what carries the body. */
-export const hipsLifted = ({ pose, lean }: Pick<Figure, 'pose' | 'lean'>): boolean => pose.stance === 'supine' && lean < HIPS_LIFTED
+export const hipsLifted = ({ pose, lean }: Pick<Figure, 'pose' | 'lean'>): boolean =>
+  pose.stance === 'supine' && (lean < HIPS_LIFTED || pose.backOn !== undefined)

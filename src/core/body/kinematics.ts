@@ -13,6 +13,8 @@ const NECK_TO_HEAD_CENTRE = 0.112
 /** Half thickness of the trunk over what it lies on, as a fraction of stature. */
 const THICKNESS = { seat: 0.05, supine: 0.056, prone: 0.056, side: 0.118, incline: 0.056, longSit: 0.052 } as const
 const KNEE_THICKNESS = 0.03
+/** From the pelvis up to the shoulder blades, as a fraction of stature. */
+const SHOULDER_BLADES = 0.75 * LENGTH.trunk
 
 const spineStep = (spine: Pose['spine'], flexionShare: number, twistShare: number): Frame =>
   compose(compose(aboutX(-spine.flexion * flexionShare), aboutY(spine.sideBend * flexionShare)), aboutZ(-spine.twist * twistShare))
@@ -26,6 +28,8 @@ function pelvisHeight(pose: Pose, room: Room, body: Body, frame: Frame): number 
     case 'seat':
       return room.seatHeight + THICKNESS.seat * H + (pose.offSeat ?? 0)
     case 'supine':
+      // on a bench the shoulder blades stay and the hips hang or rise before it
+      if (pose.backOn !== undefined) return room.surface + pose.backOn + (THICKNESS.supine - SHOULDER_BLADES * cosDeg(pose.lean ?? -90)) * H
       // past level the hips are lifted and the shoulders stay on the mat
       return room.surface + (THICKNESS.supine + LENGTH.trunk * Math.max(0, -cosDeg(pose.lean ?? -90))) * H
     case 'prone':
@@ -158,12 +162,33 @@ const withShift = (pose: Pose, sides: readonly Side[], deg: number): Pose => ({
 /** The farthest that hips sway to the side over the feet, deg. */
 const MOST_SHIFT = 12
 
+const overPoints = <T extends object>(value: T, by: Vec, names: readonly (keyof T)[]): T =>
+  Object.assign({ ...value }, ...names.map((name) => ({ [name]: add(value[name] as Vec, by) })))
+
+/** The whole figure at another place of the room. */
+export function moved(figure: Figure, by: Vec): Figure {
+  const sides = <T extends object>(of: Record<Side, T>, names: readonly (keyof T)[]) => ({
+    left: overPoints(of.left, by, names),
+    right: overPoints(of.right, by, names),
+  })
+  return {
+    ...overPoints(figure, by, ['pelvis', 'lumbar', 'waist', 'neckBase', 'head']),
+    arms: sides(figure.arms, ['shoulder', 'elbow', 'wrist', 'hand']),
+    legs: sides(figure.legs, ['hip', 'knee', 'ankle', 'heel', 'ball', 'toe']),
+  }
+}
+
 /**
  * Places every joint: the pelvis on what carries it, feet and hands on what they touch.
  * For a stand without a given lean, the lean (and on one leg the shift to the side) is found by the secant method so that the
  * centre of mass lies over the feet, as a standing body must.
  */
 export function solve(pose: Pose, body: Body, room: Room = STANDARD_ROOM): Figure {
+  const stood = onTheGround(pose, body, room)
+  return pose.airborne ? moved(stood, [0, 0, pose.airborne]) : stood
+}
+
+function onTheGround(pose: Pose, body: Body, room: Room): Figure {
   if (pose.stance !== 'stand' || pose.lean !== undefined) return placed(pose, body, room, pose.lean ?? 0)
   const carrying = carryingFeet(pose)
   if (carrying.length === 0) return placed(pose, body, room, 0)

@@ -27,7 +27,7 @@ export const FOOT_CONTACTS = ['flat', 'ball', 'heel', 'free', 'step', 'touch'] a
 export type FootContact = (typeof FOOT_CONTACTS)[number]
 /**
  * What a hand rests on. `free` follows the arm's angles. `seat` is what is sat on, `chairSeat` that of a heavy chair ahead, `shin` is that of the leg that is lifted, `ownBack` the back of the chair that is
- * sat on, `banister` a rail beside the body, along the way it faces.
+ * sat on, `banister` a rail beside the body, along the way it faces. On `counterForearm` and `floorForearm` the whole forearm lies, elbow and all.
  */
 export const HAND_CONTACTS = [
   'free',
@@ -41,7 +41,9 @@ export const HAND_CONTACTS = [
   'wall',
   'rail',
   'counter',
+  'counterForearm',
   'floor',
+  'floorForearm',
   'chest',
   'belly',
   'head',
@@ -55,9 +57,11 @@ export const HAND_CONTACTS = [
 ] as const
 export type HandContact = (typeof HAND_CONTACTS)[number]
 /** Supports that are held: they stand in the room, steady a stand and are drawn where the hands are. */
-export const HOLDS: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter']
+export const HOLDS: readonly HandContact[] = ['chairBack', 'chairSeat', 'wall', 'rail', 'banister', 'counter', 'counterForearm']
+/** Supports that the forearm lies on: the wrist carries nothing. */
+export const FOREARMS: readonly HandContact[] = ['counterForearm', 'floorForearm']
 /** Whatever a hand can press on that does not give way. */
-export const FIXED_HOLDS: readonly HandContact[] = [...HOLDS, 'floor', 'seat', 'chairArm', 'ownBack']
+export const FIXED_HOLDS: readonly HandContact[] = [...HOLDS, 'floor', 'floorForearm', 'seat', 'chairArm', 'ownBack']
 
 /** What carries the pelvis and how the trunk lies. */
 export const STANCES = ['stand', 'seat', 'supine', 'prone', 'side', 'incline', 'quadruped', 'kneel', 'longSit', 'plank'] as const
@@ -87,6 +91,10 @@ export interface Pose {
   weightOn?: number
   /** the foot that stayed where it was on the way to this pose; found from how far each goes where it is not said */
   planted?: 'left' | 'right'
+  /** how far a jump has carried a stand off the floor, m; the feet are as they push off and land */
+  airborne?: number
+  /** top of what carries the shoulder blades of somebody on the back whose feet stand on the floor, m over it */
+  backOn?: number
 }
 
 type Side = 'left' | 'right'
@@ -197,6 +205,14 @@ export const weightOn =
 export const plants =
   (side: Side): PosePart =>
   (pose) => ({ ...pose, planted: side })
+/** The shoulder blades lie on something this high, m. */
+export const backOn =
+  (m: number): PosePart =>
+  (pose) => ({ ...pose, backOn: m })
+/** The whole body is this many metres off the floor. */
+export const jumps =
+  (m: number): PosePart =>
+  (pose) => ({ ...pose, airborne: m })
 export const againstBack: PosePart = (pose) => ({ ...pose, backRests: true, lean: -6 })
 
 /** A pose from a resting stance and the parts that differ, applied in order. */
@@ -234,7 +250,11 @@ const close = (a: object, b: object) => Object.entries(a).every(([key, value]) =
 export const samePose = (a: Pose, b: Pose): boolean =>
   (['leftLeg', 'rightLeg', 'leftArm', 'rightArm', 'spine', 'neck'] as const).every((part) => close(a[part], b[part])) &&
   (['leftFoot', 'rightFoot', 'leftHand', 'rightHand'] as const).every((part) => a[part] === b[part]) &&
-  Math.abs(a.yaw - b.yaw) < SAME
+  Math.abs(a.yaw - b.yaw) < SAME &&
+  (a.airborne === undefined) === (b.airborne === undefined)
+
+/** What most poses leave out, and is nothing then. */
+const NOTHING_UNLESS_SAID = ['offSeat', 'weightOn', 'airborne', 'backOn'] as const
 
 /** The pose a share `t` (0 to 1) of the way from one to the other; contacts change half-way. */
 export function interpolate(a: Pose, b: Pose, t: number): Pose {
@@ -242,8 +262,9 @@ export function interpolate(a: Pose, b: Pose, t: number): Pose {
   return {
     ...contacts,
     ...(a.lean !== undefined && b.lean !== undefined && { lean: a.lean + (b.lean - a.lean) * t }),
-    ...((a.offSeat ?? b.offSeat) !== undefined && { offSeat: (a.offSeat ?? 0) + ((b.offSeat ?? 0) - (a.offSeat ?? 0)) * t }),
-    ...((a.weightOn ?? b.weightOn) !== undefined && { weightOn: (a.weightOn ?? 0) + ((b.weightOn ?? 0) - (a.weightOn ?? 0)) * t }),
+    ...Object.fromEntries(
+      NOTHING_UNLESS_SAID.filter((name) => (a[name] ?? b[name]) !== undefined).map((name) => [name, (a[name] ?? 0) * (1 - t) + (b[name] ?? 0) * t]),
+    ),
     yaw: a.yaw + (b.yaw - a.yaw) * t,
     spine: between(a.spine, b.spine, t),
     neck: between(a.neck, b.neck, t),

@@ -13,6 +13,12 @@ export type PropKind =
   | 'armBall'
   /** a large one under the lower legs of somebody who lies */
   | 'legBall'
+  /** a large one under the shoulder blades of somebody whose feet stand on the floor */
+  | 'shoulderBall'
+  /** a bench or couch under the shoulder blades, across the body */
+  | 'bench'
+  /** one weight in the fold of the right knee */
+  | 'kneeWeight'
   /** a large one between the back and a wall */
   | 'backBall'
   | 'armchair'
@@ -155,6 +161,11 @@ const bandLayer = (camera: Camera, points: readonly Vec[], depth = IN_FRONT, wid
   shapes: [{ tone: 'band', path: `M${points.map((v) => at(camera.flat(v))).join('L')}`, line: width }],
 })
 
+/** Top of what carries the shoulder blades. */
+const shouldersOn = (figure: Figure): Vec => {
+  const [x, y] = mix(figure.waist, figure.neckBase, 0.6)
+  return [x, y, figure.room.surface + (figure.pose.backOn ?? 0)]
+}
 const TABLE_TOP = 0.72
 /** Hands nearer than this hold one thing together, m. */
 const TOGETHER = 0.3
@@ -182,6 +193,24 @@ const PROPS: Record<PropKind, PropDrawer> = {
     const { surface } = figure.room
     const r = Math.max(0.12, (top - 0.05 - surface) / 2)
     return [{ depth: -9, shapes: [{ tone: 'propFar', path: disc({ at: camera.flat([0, y, surface + r]), r }) }] }]
+  },
+  shoulderBall: ({ figure, camera }) => {
+    const r = shouldersOn(figure)[2] / 2
+    return [{ depth: -9, shapes: [{ tone: 'propFar', path: disc({ at: camera.flat([0, shouldersOn(figure)[1], r]), r }) }] }]
+  },
+  bench: ({ figure, camera }) => {
+    const [, y, top] = shouldersOn(figure)
+    const [from, to] = [y - 0.26, y + 0.1]
+    const legs = [-0.5, 0.5].flatMap((x) => [from + 0.05, to - 0.05].map((at) => bar(camera)([x, at, 0.01], [x, at, top - 0.06], 0.02)))
+    return [
+      {
+        depth: -9,
+        shapes: [
+          { tone: 'propFar', path: legs.join('') },
+          { tone: 'prop', path: slab(camera, 0.55, [from, to], top, 0.07) },
+        ],
+      },
+    ]
   },
   backBall: ({ figure, camera }) => {
     const r = 0.27
@@ -340,6 +369,11 @@ const PROPS: Record<PropKind, PropDrawer> = {
       const { knee, ankle } = figure.legs[side]
       return { depth: camera.depth(ankle) + 0.02, shapes: [cuff(camera, knee, ankle)] }
     }),
+  kneeWeight: ({ figure, camera }) => {
+    const { hip, knee, ankle } = figure.legs.right
+    const fold = mix(knee, mix(hip, ankle, 0.5), 0.22)
+    return [{ depth: IN_FRONT, shapes: weightShapes(camera, fold, scale(figure.pelvisFrame[0], 0.06)) }]
+  },
   wristCuffs: ({ figure, camera }) =>
     BOTH.map((side) => {
       const { elbow, wrist } = figure.arms[side]
@@ -410,9 +444,9 @@ const PROPS: Record<PropKind, PropDrawer> = {
     ]
   },
   step: ({ figure, camera }) => {
-    const [x, y] = figure.furniture?.step ?? [0, figure.legs.right.ball[1]]
-    // beside the body it is as wide as the feet need
-    return [{ depth: -8, shapes: [{ tone: 'prop', path: slab(camera, x === 0 ? 0.32 : 0.2, [y - 0.2, y + 0.12], SUPPORT.stepZ, SUPPORT.stepZ, x) }] }]
+    const { at, half } = figure.furniture?.step ?? { at: figure.legs.right.ball, half: 0.32 }
+    const [x, y] = at
+    return [{ depth: -8, shapes: [{ tone: 'prop', path: slab(camera, half, [y - 0.2, y + 0.12], SUPPORT.stepZ, SUPPORT.stepZ, x) }] }]
   },
 }
 

@@ -1,27 +1,11 @@
 import { BOTH, type Figure, hipsLifted, type Room, type Side, STANDARD_ROOM } from './joints'
-import { placeAt, solve, withWristAt } from './kinematics'
-import { FIXED_HOLDS, type FootContact, type HandContact, HOLDS, interpolate, type Pose, type Stance } from './pose'
+import { centreOfMass, moved, placeAt, solve, withWristAt } from './kinematics'
+import { FIXED_HOLDS, FOREARMS, type FootContact, type HandContact, HOLDS, interpolate, type Pose, type Stance } from './pose'
 import type { Body } from './skeleton'
 import { add, length, mix, scale, sinDeg, sub, type Vec } from './vector'
 
 /** Contacts that stand in the room and not on the own body. */
 const IN_THE_ROOM: readonly HandContact[] = [...FIXED_HOLDS, 'rim']
-
-const overPoints = <T extends object>(value: T, by: Vec, names: readonly (keyof T)[]): T =>
-  Object.assign({ ...value }, ...names.map((name) => ({ [name]: add(value[name] as Vec, by) })))
-
-/** The whole figure at another place of the room. */
-function moved(figure: Figure, by: Vec): Figure {
-  const sides = <T extends object>(of: Record<Side, T>, names: readonly (keyof T)[]) => ({
-    left: overPoints(of.left, by, names),
-    right: overPoints(of.right, by, names),
-  })
-  return {
-    ...overPoints(figure, by, ['pelvis', 'lumbar', 'waist', 'neckBase', 'head']),
-    arms: sides(figure.arms, ['shoulder', 'elbow', 'wrist', 'hand']),
-    legs: sides(figure.legs, ['hip', 'knee', 'ankle', 'heel', 'ball', 'toe']),
-  }
-}
 
 /** Feet that differ by less than this in how far they went have moved together, m. */
 const TOGETHER = 0.03
@@ -38,8 +22,11 @@ function drift(from: Figure, to: Figure): Vec {
     const [one, other = one] = BOTH.filter((side) => from.pose[`${side}Foot`] === 'free' && to.pose[`${side}Foot`] === 'free')
     return of(({ legs }) => mix(legs[one ?? 'left'].knee, legs[other ?? 'right'].knee, 0.5))
   }
+  if (to.pose.backOn !== undefined) return of((figure) => mix(figure.waist, figure.neckBase, 0.6))
   if (stance === 'supine') return hipsLifted(from) || hipsLifted(to) ? of((figure) => figure.neckBase) : [0, 0, 0]
   if (stance !== 'stand' && stance !== 'plank') return [0, 0, 0]
+  // nothing steers a body in the air
+  if (from.pose.airborne || to.pose.airborne) return of(centreOfMass)
   const down = BOTH.filter((side) => from.pose[`${side}Foot`] !== 'free' && to.pose[`${side}Foot`] !== 'free')
   const { planted } = to.pose
   if (planted && down.includes(planted)) return of((figure) => figure.legs[planted].ball)
@@ -72,18 +59,35 @@ const standing = (figure: Figure, before: Figure): Figure => {
 
 /** A foot that is first set on a step further out than this has the step beside the body, m. */
 const BESIDE = 0.2
+/** Half the width of a step before the body and of one beside it, and what it has beyond the outer foot, m. */
+const STEP_HALF = 0.32
+const STEP_BESIDE_HALF = 0.2
+const FOOT_ROOM = 0.1
+
+/** The step under the balls of the feet that are set on it. */
+function stepUnder(balls: readonly Vec[]): NonNullable<Figure['furniture']>['step'] {
+  const [x, y, z] = balls[0]!
+  if (Math.abs(x) <= BESIDE) return { at: [0, y, z], half: STEP_HALF }
+  const xs = balls.map((ball) => ball[0])
+  const [from, to] = [Math.min(...xs), Math.max(...xs)]
+  return { at: [(from + to) / 2, y, z], half: Math.max(STEP_BESIDE_HALF, (to - from) / 2 + FOOT_ROOM) }
+}
 
 function furnitureOf(figures: readonly Figure[], tallest: Figure): Figure['furniture'] {
   const holding = [tallest, ...figures].flatMap((figure) =>
-    BOTH.filter((side) => HOLDS.includes(figure.pose[`${side}Hand`])).map((side) => ({ figure, wrist: figure.arms[side].wrist })),
+    BOTH.filter((side) => HOLDS.includes(figure.pose[`${side}Hand`])).map((side) => {
+      const { elbow, wrist } = figure.arms[side]
+      // a counter begins where the elbow lies on it
+      return { figure, at: FOREARMS.includes(figure.pose[`${side}Hand`]) ? elbow : wrist }
+    }),
   )
-  const first = holding.filter(({ figure }) => figure === holding[0]?.figure).map(({ wrist }) => wrist)
+  const first = holding.filter(({ figure }) => figure === holding[0]?.figure).map(({ at }) => at)
   const lowest = figures.reduce((low, figure) => (figure.pelvis[2] < low.pelvis[2] ? figure : low))
   const steps = figures.flatMap((figure) => BOTH.filter((side) => figure.pose[`${side}Foot`] === 'step').map((side) => figure.legs[side].ball))
   return {
     seat: lowest.pelvis,
     raised: figures.map(({ legs }) => legs.right.ankle).reduce((high, ankle) => (ankle[2] > high[2] ? ankle : high)),
-    ...(steps.length > 0 && { step: [Math.abs(steps[0]![0]) > BESIDE ? steps[0]![0] : 0, steps[0]![1], steps[0]![2]] as const }),
+    ...(steps.length > 0 && { step: stepUnder(steps) }),
     ...(first.length > 0 && { support: scale(first.reduce(add), 1 / first.length) }),
   }
 }

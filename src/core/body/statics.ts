@@ -2,7 +2,7 @@ import { BOTH, type Figure, hipsLifted, type Side } from './joints'
 import { centreOfMass } from './kinematics'
 import { footEnds } from './legs'
 import { armMassPoints, legMassPoints, type MassPoint, trunkMassPoints } from './massPoints'
-import { FIXED_HOLDS, type HandContact } from './pose'
+import { FIXED_HOLDS, FOREARMS, type HandContact } from './pose'
 import { GRAVITY } from './skeleton'
 import { add, cross, length, scale, sub, unit, type Vec } from './vector'
 
@@ -117,7 +117,7 @@ export function moments(figure: Figure, load: Load = {}): Moments {
 }
 
 /** Hands on these carry part of the body, and how much cannot be told from the pose; a chair's back or a rail is held lightly. */
-const CARRYING: readonly HandContact[] = ['floor', 'wall', 'counter', 'seat', 'chairSeat', 'chairArm']
+const CARRYING: readonly HandContact[] = ['floor', 'wall', 'counter', 'seat', 'chairSeat', 'chairArm', ...FOREARMS]
 
 /** Joints whose moment the pose alone does not give: more is on the ground than the feet of a stand. */
 export function notEstimated(figure: Figure): (keyof Moments)[] {

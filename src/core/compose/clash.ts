@@ -88,7 +88,7 @@ export function noWayFor(movement: string, brief: ClassBrief, plan: Plan, roster
   if (easy.length === 0) {
     const hard = at('effort')
     if (hard.length > 0) return { code: 'effort', rpe: Math.min(...hard.map(({ planned }) => planned.intendedRpe)) }
-    return { code: at('place').length > 0 ? 'place' : 'kit' }
+    return { code: at('kit').length > 0 ? 'kit' : 'place' }
   }
   const people = roster.people.filter(({ assessment }) => !assessment.closed)
   const without = people.filter((_, person) =>

@@ -53,14 +53,14 @@ const waysBefore = new WeakMap<Roster, { key: string; catalogue: Catalogue; ways
 const mean = (list: readonly number[]): number => list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length)
 
 /** What of a brief keeps a version out, in the order in which it is asked. */
-export const KEPT_OUT = ['kit', 'place', 'effort', 'resting', 'unasked'] as const
+export const KEPT_OUT = ['place', 'kit', 'effort', 'resting', 'unasked'] as const
 export type KeptOut = (typeof KEPT_OUT)[number]
 
 /** Why the brief does not let a version into the class at all; undefined where it does. */
 export function keptOut(entry: CatalogueEntry, brief: ClassBrief, plan: Plan): KeptOut | undefined {
   const { movement, planned } = entry
-  if (!isAvailable(entry, plan.room)) return 'kit'
   if (!brief.places.includes(placeOf(entry))) return 'place'
+  if (!isAvailable(entry, plan.room)) return 'kit'
   if (planned.intendedRpe > MOST_RPE[brief.level]) return 'effort'
   if (planned.intendedRpe >= HARD_RPE && movement.main.some((muscle) => brief.resting.includes(muscle))) return 'resting'
   if (brief.pinned.includes(movement.id)) return undefined

@@ -1,4 +1,4 @@
-import { type Figure, HOLDS, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
+import { type Figure, FOREARMS, HOLDS, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
 import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
 import type { DeclaredDemands, Dose, Movement, Muscle, SideUse, TempoClass, Variant } from './movement'
 
@@ -134,12 +134,14 @@ function balanceOf(base: BasePosition, baseWidth: number, moving: boolean, brief
   return narrow || moving ? 3 : 2
 }
 
+/** Impact of a jump or a hop. */
+const LANDING = 3
 /** Travel that leaves the own spot: a jump on it is no contact risk (D12). */
 const LEAVES_THE_SPOT = ['forward', 'sideways', 'backward', 'mixed']
 
 function fallRiskOf(base: BasePosition, impact: number, travel: string): number {
   const family = familyOf(base)
-  if (impact === 3) return LEAVES_THE_SPOT.includes(travel) ? 3 : 2
+  if (impact === LANDING) return LEAVES_THE_SPOT.includes(travel) ? 3 : 2
   if (base === 'seated-back-supported' || ['supine', 'incline', 'sideLying', 'prone'].includes(family)) return 0
   return base === 'standing-free' || family === 'kneeling' ? 2 : 1
 }
@@ -270,7 +272,8 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
   const onOneLeg = neverDown ? work : dose.holdSeconds || (variant.tempo.out + variant.tempo.stay + variant.tempo.back) / 2
   const singleLegSec = oneLeg.length === 0 ? 0 : Math.max(1, Math.round(onOneLeg))
   const stepping = standing && moving && singleLegSec > 0 && singleLegSec <= STEP_SECONDS
-  const impact = declared.impactLevel ?? 0
+  // whoever is drawn in the air comes down again, whatever is declared
+  const impact = Math.max(declared.impactLevel ?? 0, variant.poses.some(({ airborne }) => airborne) ? LANDING : 0)
   const loadKg = dose.loadKg
   const loadKit = kit.find((item): item is keyof typeof LIMB_OF_KIT => item in LIMB_OF_KIT)
   const held = loadKit !== undefined && loadKg > 0
@@ -295,6 +298,7 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     headSweep: headSweepOf(all, variant),
     neckExtensionDeg: most((d) => d.neckExtensionDeg),
     tempo: tempoScale(variant, dose),
+    impactLevel: impact,
     fallContactRisk: fallRiskOf(basePosition, impact, declared.travel ?? 'none'),
     spinalFlexionDeg: most((d) => d.spinalFlexionDeg),
     spinalExtensionDeg: most((d) => d.spinalExtensionDeg),
@@ -307,7 +311,7 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     combinedAbdER: some((d) => d.combinedAbdER),
     shoulderExtensionDeg: most((d) => d.shoulderExtensionDeg),
     gripDemand: !held || loadKit === 'cuff' ? 0 : loadKit === 'ball' || loadKg < 1 ? 1 : loadKit === 'band' ? 2 : loadKg > 3 || work > 60 ? 3 : 2,
-    wristExtLoad: variant.poses.some((pose) => pose.stance === 'plank')
+    wristExtLoad: variant.poses.some((pose) => pose.stance === 'plank' && !FOREARMS.includes(pose.leftHand))
       ? 3
       : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'floor' || hand === 'counter' || hand === 'chairSeat'))
         ? 2
@@ -343,7 +347,16 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
 }
 
 /** Demands whose declared value never plays down what the dose and the poses make of it: those of a plan may exceed those of the library. */
-const RAISED = ['breathHoldRisk', 'balanceDemand', 'kneelingLoad', 'ankleLoad', 'headTurn', 'fallContactRisk', 'kneeFlexionLoadedDeg'] as const
+const RAISED = [
+  'impactLevel',
+  'breathHoldRisk',
+  'balanceDemand',
+  'kneelingLoad',
+  'ankleLoad',
+  'headTurn',
+  'fallContactRisk',
+  'kneeFlexionLoadedDeg',
+] as const
 
 function raised(computed: DemandsInput, declared: DeclaredDemands): DeclaredDemands {
   const higher = RAISED.flatMap((name) => (declared[name] === undefined ? [] : [[name, Math.max(declared[name], Number(computed[name] ?? 0))]]))

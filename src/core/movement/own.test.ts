@@ -58,6 +58,17 @@ describe('a movement of one’s own', () => {
       }
     }
   })
+  test('who draws a jump has a landing, whatever is typed', () => {
+    const document = ownFrom(library.byId.get('march/free') ?? library.entries[0]!)
+    const jumping: OwnMovement = {
+      ...document,
+      poses: document.poses.map((pose) => ({ ...pose, airborne: 0.05 })),
+      declared: { ...document.declared, impactLevel: 0 },
+    }
+    const { planned } = withOwn(library, [{ id: ID, document: ownMovementSchema.parse(jumping) }]).byId.get(`own-${ID}/own`)!
+    expect(planned.impactLevel).toBe(3)
+    expect(planned.fallContactRisk).toBeGreaterThanOrEqual(2)
+  })
   test('one whose source is gone is left out, and what is no movement is refused', () => {
     expect(withOwn(library, [{ id: ID, document: { ...start(), from: 'gone/gone' } }])).toBe(library)
     expect(ownMovementSchema.safeParse({ ...start(), name: ' ' }).success).toBe(false)

@@ -34,6 +34,8 @@ export const poseSchema: z.ZodType<Pose> = z.strictObject({
   offSeat: z.number().min(0).max(0.3).optional(),
   weightOn: z.number().min(-1).max(1).optional(),
   planted: z.enum(['left', 'right']).optional(),
+  airborne: z.number().min(0.01).max(0.3).optional(),
+  backOn: z.number().min(0.2).max(0.6).optional(),
 })
 
 const cue = z.string().trim().min(1, 'a cue is needed').max(160)
