@@ -75,6 +75,31 @@ test('a main part is composed in rounds, with few changes of position, and stand
   await expect(page.getByLabel('Changes between them, at most')).toHaveValue('2')
 })
 
+test('a main part is composed by the clock and to music, and the music comes into the plan with it', async ({ page }) => {
+  await newClass(page, 'By the harbour clock')
+  await page.getByRole('button', { name: /^Roster/ }).click()
+  for (const name of ['Alba', 'Greta']) await page.getByRole('checkbox', { name: new RegExp(`^${name}`) }).check()
+  await page.getByRole('button', { name: /^Keep these/ }).click()
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
+  await page.getByLabel('New, at most').fill('40')
+  await page.getByLabel('The main part').selectOption({ label: 'work and rest by the clock' })
+  await page.getByLabel('Work, s').fill('30')
+  await page.getByLabel(/^Music/).selectOption({ label: 'Through the reeds, 120 beats a minute' })
+  await page.getByRole('button', { name: 'Compose', exact: true }).click()
+  await page.getByRole('region', { name: 'Class 1' }).getByText(/No class is worth more than/).waitFor()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await page.getByRole('region', { name: 'Class 1' }).getByRole('button', { name: 'Take this class' }).click()
+  await expect(page.getByText(/30 s on, 20 s off/).first()).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Class and room' }).click()
+  await expect(page.getByText('Through the reeds').first()).toBeVisible()
+  // what was wished stands there the next time
+  await page.reload()
+  await page.getByRole('link', { name: 'Compose', exact: true }).click()
+  await expect(page.getByLabel('Work, s')).toHaveValue('30')
+  await expect(page.getByLabel(/^Music/)).toHaveValue('120')
+})
+
 test('a brief that cannot be kept says which wishes clash, and what the nearest class would be', async ({ page }) => {
   await newClass(page, 'Asked too much')
   await page.getByRole('link', { name: 'Compose', exact: true }).click()

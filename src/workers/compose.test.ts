@@ -43,7 +43,7 @@ import { assessRoster, inGroup, type Roster } from '@/core/evaluate'
 import { buildCatalogue, EVERYDAY_FUNCTIONS, MUSCLES } from '@/core/movement'
 import { aloneInBlock, prescriptionOf } from '@/core/plan'
 import { buildRuleBase } from '@/core/safety'
-import { levelOf } from '@/core/timing'
+import { levelOf, musicOf } from '@/core/timing'
 import { generator } from '@/core/vocabulary'
 import { highsSolver, loadSolver } from './highsSolver'
 
@@ -83,6 +83,7 @@ function someWays(seed: number, many: number): Way[] {
       variant: `v${index}`,
       sets: 1,
       parts,
+      isTogether: false,
       seconds: workSeconds + Math.floor(random() * 30),
       workSeconds,
       mostExtra: 0,
@@ -256,7 +257,7 @@ describe('changes of position', () => {
         const chosen: Chosen[] = someWays(seed, 14).map((way) => ({ way, part: way.parts[0]!, extra: 0 }))
         const placesIn = (part: Part) => new Set(chosen.filter((one) => one.part === part).map(({ way }) => way.place))
         if (PARTS.some((part) => placesIn(part).size === 0)) return
-        const order = ordered(chosen, true).flatMap(({ ways }) => ways.map(({ place }) => place))
+        const order = ordered(chosen, { fewChanges: true }).flatMap(({ ways }) => ways.map(({ place }) => place))
         expect(changesIn(order)).toBe(fewestChanges([placesIn('warm-up'), placesIn('main'), placesIn('cool-down')]))
       }),
       { numRuns: 40 },
@@ -351,6 +352,71 @@ describe('a composed class', () => {
       for (const code of ['warm-up-short', 'cool-down-short', 'overruns']) expect(codes).not.toContain(code)
     },
   )
+
+  test.each(['clock', 'sides', 'counts', 'phrases'] as const)(
+    'runs its main part in the form “%s”, everybody with something to do, and lands on its time',
+    (mainForm) => {
+      const wish = { ...brief, mainForm, goals: { ...brief.goals, heart: 2, strength: 1 } }
+      const made = compose(wish, rosterOf(wish, group), LIBRARY, solver)
+      if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
+      const { evaluation, plan, chosen } = made.proposals[0]!
+      const variantOf = (id: string) => LIBRARY.byId.get(id)!.variant
+      const main = plan.phases[1]!.blocks
+      const own = main.filter(({ format }) => format !== 'straight')
+      const format = { clock: 'intervals', sides: 'stations', counts: 'counts', phrases: 'phrase' }[mainForm]
+      expect(new Set(own.map((block) => block.format))).toEqual(new Set([format]))
+      const items = own.flatMap((block) => block.items)
+      expect(items.length).toBeGreaterThanOrEqual(3)
+      switch (mainForm) {
+        case 'clock':
+          // all of it, but for what is wished for by name
+          expect(own).toEqual(main)
+          for (const block of own) expect(block).toMatchObject({ rounds: 2, workSeconds: 40, restSeconds: 20 })
+          for (const { dose } of evaluation.items
+            .filter(({ prescription }) => prescription.block.format === 'intervals')
+            .map(({ prescription }) => prescription))
+            expect(dose.workSeconds).toBe(40)
+          break
+        case 'sides':
+          for (const { variant } of items) expect(variantOf(variant!).side, variant).toBe('one-then-other')
+          for (const block of own) expect(block.items.length).toBeGreaterThanOrEqual(2)
+          break
+        case 'counts':
+          for (const { dose } of items) expect(dose).toMatchObject({ sets: 2, workCounts: 32 })
+          break
+        case 'phrases':
+          for (const block of own) expect(block.items.length).toBeLessThanOrEqual(4)
+          for (const { variant, dose } of items) {
+            expect(dose).toMatchObject({ workCounts: 16 })
+            expect(LIBRARY.byId.get(variant!)!.movement.pattern).toContain('step')
+          }
+      }
+      expect(plan.bpm).toBe(mainForm === 'counts' || mainForm === 'phrases' ? 108 : undefined)
+      for (const { uses } of evaluation.items)
+        for (const [index, use] of uses.entries()) if (!evaluation.people[index]!.assessment.closed) expect(use.kind).toBe('does')
+      const { totalSeconds } = evaluation.timeline
+      expect(totalSeconds).toBeLessThanOrEqual(40 * 60)
+      expect(totalSeconds).toBeGreaterThan(36 * 60)
+      expect(evaluation.warnings.map(({ code }) => code)).not.toEqual(expect.arrayContaining(['warm-up-short']))
+      expect(chosen.length).toBeGreaterThan(8)
+    },
+  )
+
+  test('to music of its own the class has a track under every block for as long as it lasts, and something slow at the end', () => {
+    const wish = { ...brief, minutes: 30, music: 120 }
+    const made = compose(wish, rosterOf(wish, group), SHELF, solver)
+    if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
+    const { plan, evaluation } = made.proposals[0]!
+    expect(plan.bpm).toBe(120)
+    const music = musicOf(plan, evaluation.timeline)
+    expect(music.silent).toEqual([])
+    expect(music.offBeat).toEqual([])
+    const bpmOf = new Map(plan.playlist!.tracks.map(({ id, bpm }) => [id, bpm]))
+    for (const { kind, blocks } of plan.phases) for (const { track } of blocks) expect(bpmOf.get(track!)).toBe(kind === 'cool-down' ? 60 : 120)
+    const own = { ...brief, minutes: 30, music: 101 }
+    const other = compose(own, rosterOf(own, group), SHELF, solver)
+    expect(other.kind === 'proposals' && [other.proposals[0]!.plan.bpm, other.proposals[0]!.plan.playlist]).toEqual([101, undefined])
+  })
 
   describe('of movements that share their muscles, in rounds', () => {
     // nothing can take turns, so that all is done in sets with whole rests: longer than was counted

@@ -9,8 +9,11 @@ export type BriefLevel = (typeof LEVELS)[number]
 /** Strength is trained at 5 to 6, and frailer groups at 4 (rule base 5.1). */
 export const MOST_RPE: Readonly<Record<BriefLevel, number>> = { gentler: 4, usual: 6, harder: 7 }
 
-/** How the main part runs: one movement after the other, two in turn with two sets each, or all of a place in rounds. */
-export const MAIN_FORMS = ['sets', 'pairs', 'rounds-2', 'rounds-3'] as const
+/**
+ * How the main part runs: one movement after the other, two in turn with two sets each, all of a place in rounds, work and rest by the clock, all of one side
+ * and then of the other, counted to music without a stop, or with its steps built up into patterns.
+ */
+export const MAIN_FORMS = ['sets', 'pairs', 'rounds-2', 'rounds-3', 'clock', 'sides', 'counts', 'phrases'] as const
 export type MainForm = (typeof MAIN_FORMS)[number]
 
 /** What carries the body, as far as a brief tells them apart. */
@@ -26,6 +29,9 @@ const goals = Object.fromEntries(QUALITIES.map((quality) => [quality, z.number()
 /** Length of a composed class, min. */
 export const BRIEF_MINUTES = { least: 10, most: 90 } as const
 
+/** Tempo that a class is composed to, beats a minute. */
+export const BRIEF_BPM = { least: 60, most: 140 } as const
+
 /** What a class is to be: the wish from which it is composed. */
 export const briefSchema = z.strictObject({
   version: z.literal(1),
@@ -39,6 +45,16 @@ export const briefSchema = z.strictObject({
   everyday: z.array(z.enum(EVERYDAY_FUNCTIONS)).max(6).default([]),
   level: z.enum(LEVELS).default('usual'),
   mainForm: z.enum(MAIN_FORMS).default('sets'),
+  /** of a main part by the clock: work and rest of each turn, s, and how often all come */
+  clock: z
+    .strictObject({
+      workSeconds: z.number().int().min(15).max(90).default(40),
+      restSeconds: z.number().int().min(0).max(90).default(20),
+      rounds: z.number().int().min(1).max(4).default(2),
+    })
+    .prefault({}),
+  /** beats a minute of its music; left out = without */
+  music: z.number().int().min(BRIEF_BPM.least).max(BRIEF_BPM.most).optional(),
   room: roomSchema.prefault({}),
   places: z.array(z.enum(PLACES)).min(1).default(['seat', 'stand', 'floor']),
   mostFloorTrips: z.number().int().min(0).max(3).default(1),
@@ -65,6 +81,8 @@ export const wishesSchema = briefSchema
     everyday: true,
     level: true,
     mainForm: true,
+    clock: true,
+    music: true,
     places: true,
     mostFloorTrips: true,
     mostPlaceChanges: true,

@@ -5,12 +5,13 @@ import { type Plan, type PlanInput, planSchema, soundPlan } from '../plan'
 import { changeSeconds, HOUSE_RATES, type Rates } from '../timing'
 import type { ClassBrief, Place } from './brief'
 import { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash'
+import { blocksOf, musicOf, needsOtherMuscles } from './forms'
 import { firstClass } from './heuristic'
 import type { Solver } from './lp'
 import { type Before, buildModel, type Chosen, chosenIn, type Frame, sharesOf, trainingOf, workOf, worthOf } from './model'
+import { type Laid, laidOn } from './music'
 import { ordered } from './order'
 import { type Progress, solveModel } from './solve'
-import { blocksOf } from './turns'
 import type { Part } from './way'
 import { waysOf } from './ways'
 
@@ -76,19 +77,27 @@ export const PART_TITLES: Readonly<Record<Part, string>> = { 'warm-up': 'Warm up
 /** The class before anything is chosen. */
 export const emptyPlan = (brief: ClassBrief): Plan => planOf(brief, []) as Plan
 
-function planOf(brief: ClassBrief, parts: readonly { part: Part; chosen: readonly Chosen[] }[], pauses: Partial<Record<Part, number>> = {}) {
+type Parts = readonly { part: Part; chosen: readonly Chosen[] }[]
+
+function planOf(brief: ClassBrief, parts: Parts, pauses: Partial<Record<Part, number>> = {}, music?: Laid) {
+  const bpm = musicOf(brief)
   const input: PlanInput = {
     version: 2,
     title: brief.title,
     promisedMinutes: brief.minutes,
     tracks: brief.tracks,
     familiar: brief.familiar,
+    ...(bpm !== undefined && { bpm }),
+    ...(music && { playlist: music.playlist }),
     room: { ...brief.room, floorWork: brief.room.floorWork && brief.places.includes('floor') },
     phases: parts.map(({ part, chosen }) => ({
       id: part,
       kind: part,
       title: PART_TITLES[part],
-      blocks: blocksOf(part, chosen, brief.mainForm, pauses[part] ?? 0),
+      blocks: blocksOf(part, chosen, brief, pauses[part] ?? 0).map((block) => {
+        const track = music?.trackOf.get(block.id)
+        return track === undefined ? block : { ...block, track }
+      }),
     })),
   }
   return planSchema.parse(input)
@@ -122,19 +131,25 @@ function landed(
   catalogue: Catalogue,
   rates: Rates,
 ): { plan: Plan; evaluation: Evaluation } {
-  const parts = ordered(chosen, brief.mostPlaceChanges !== undefined).map(({ part, ways }) => ({
-    part,
-    chosen: ways.map((way) => chosen.find((one) => one.way === way)!),
-  }))
-  const judged = (pauses: Partial<Record<Part, number>>) => {
-    const plan = soundPlan(planOf(brief, parts, pauses), catalogue)
+  const parts = ordered(chosen, { fewChanges: brief.mostPlaceChanges !== undefined, inTurn: needsOtherMuscles(brief.mainForm) }).map(
+    ({ part, ways }) => ({
+      part,
+      chosen: ways.map((way) => chosen.find((one) => one.way === way)!),
+    }),
+  )
+  const judged = (pauses: Partial<Record<Part, number>>, music?: Laid) => {
+    const plan = soundPlan(planOf(brief, parts, pauses, music), catalogue)
     return { plan, evaluation: evaluate(plan, roster, catalogue, rates) }
   }
   const plain = judged({})
   const free = brief.minutes * 60 - plain.evaluation.timeline.totalSeconds
   // what is left over is water between the parts, in whole five seconds
   const each = Math.min(MOST_PAUSE, Math.floor(Math.max(0, free) / 2 / 5) * 5)
-  return each >= 10 ? judged({ 'warm-up': each, main: each }) : plain
+  const pauses = each >= 10 ? { 'warm-up': each, main: each } : {}
+  const timed = each >= 10 ? judged(pauses) : plain
+  const bpm = musicOf(brief)
+  const music = bpm === undefined ? undefined : laidOn(timed.plan, timed.evaluation.timeline, bpm)
+  return music ? judged(pauses, music) : timed
 }
 
 /** Ways that in the whole class leave somebody out who had a version alone, by item. */

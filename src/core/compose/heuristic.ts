@@ -2,6 +2,7 @@ import { QUALITIES } from '../coverage'
 import { MUSCLES } from '../movement'
 import { generator } from '../vocabulary'
 import { type ClassBrief, PLACES } from './brief'
+import { leastTogether } from './forms'
 import {
   type Chosen,
   COUNTS,
@@ -48,6 +49,7 @@ export class Scorer {
   readonly movement: Int16Array
   private readonly pinned: ReadonlySet<number>
   private readonly lost: number
+  private readonly asked: number
   private readonly shares: number[]
   private readonly times: number[]
   private readonly goals = new Float64Array(QUALITIES.length)
@@ -82,6 +84,7 @@ export class Scorer {
     this.movement = Int16Array.from(options, ({ way }) => movements.indexOf(way.movement))
     this.pinned = new Set(brief.pinned.flatMap((movement) => (movements.includes(movement) ? [movements.indexOf(movement)] : [])))
     this.lost = brief.pinned.filter((movement) => !movements.includes(movement)).length
+    this.asked = leastTogether(brief)
     this.kits = new Int8Array(PARTS.length * Math.max(1, kits.length))
     this.served = new Int8Array(Math.max(1, brief.everyday.length))
     const shares = sharesOf(brief)
@@ -103,6 +106,7 @@ export class Scorer {
     let worth = 0
     let fresh = 0
     let pinned = 0
+    let together = 0
     const perPart = kits.length / PARTS.length
     for (const option of list) {
       const part = this.part[option]!
@@ -116,6 +120,7 @@ export class Scorer {
       if (this.kit[option]! >= 0) kits[part * perPart + this.kit[option]!] = 1
       if (this.serves[option]! >= 0) served[this.serves[option]!]!++
       if (this.options[option]!.way.isNew) fresh++
+      if (this.options[option]!.way.isTogether) together++
       if (this.pinned.has(this.movement[option]!)) pinned++
     }
     for (const [index, share] of this.shares.entries()) if (share > 0) worth += piecesWorth(goals[index]!, share, brief.goals[QUALITIES[index]!])
@@ -146,6 +151,7 @@ export class Scorer {
       missing(brief.mostFloorTrips, trips) +
       (brief.mostPlaceChanges === undefined ? 0 : missing(brief.mostPlaceChanges, this.changes())) +
       missing(brief.mostNew, fresh) +
+      missing(together, this.asked) +
       missing(pinned, this.pinned.size) +
       this.lost
     for (const [index, part] of PARTS.entries()) outside += missing(counts[index]!, COUNTS[part][0]) + missing(COUNTS[part][1], counts[index]!)

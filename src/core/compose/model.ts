@@ -3,6 +3,7 @@ import { type EverydayFunction, MUSCLES, type Muscle } from '../movement'
 import { BETWEEN } from '../timing'
 import { groupedBy } from '../vocabulary'
 import { type ClassBrief, PLACES, type Place } from './brief'
+import { leastTogether } from './forms'
 import { type Model, ModelWriter, type Row } from './lp'
 import { limitChanges } from './places'
 import { PARTS, type Part, type Way } from './way'
@@ -232,6 +233,13 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
     const spare = stretchable.some((one) => one.part === part) ? GRID : 0
     writer.row(part, inPart(part, countOf), { lower: (seconds + spare) / MINUTE, wish: part })
   }
+  const asked = leastTogether(brief)
+  if (asked > 0)
+    writer.row(
+      'in the form of the main part',
+      terms(({ way }) => Number(way.isTogether)),
+      { lower: asked, wish: 'form' },
+    )
   writer.row('minutes', time, { lower: frame.from / MINUTE, upper: frame.until / MINUTE, wish: 'minutes' })
   // main part and cool-down share a visit to the floor when the one ends there and the other begins there
   const [main, coolDown] = [floor.get('main'), floor.get('cool-down')]

@@ -8,6 +8,8 @@ const KIT_SECONDS = 15
 const A_CHANGE = 1
 const SAME_MUSCLE = 1.5
 const TWO_HARD = 1
+/** Where some stand together and some by themselves, to go from the ones to the others. */
+const APART = 1
 /** A second visit to the floor costs more than anything else could gain. */
 const FLOOR_AGAIN = 1000
 /** Where changes of place are counted, one of them costs more than all else of a part. */
@@ -40,7 +42,8 @@ export function stepCost(before: Way | undefined, after: Way | undefined, { perP
     (change > 0 ? A_CHANGE : 0) +
     (both && before.quality !== 'stretch' && share(before.main, after.main) ? perMuscle : 0) +
     (both && before.rpe >= HARD_RPE && after.rpe >= HARD_RPE ? TWO_HARD : 0) +
-    (both && before.place !== after.place ? perPlace : 0)
+    (both && before.place !== after.place ? perPlace : 0) +
+    (both && before.isTogether !== after.isTogether ? APART : 0)
   )
 }
 
@@ -157,9 +160,9 @@ function meetingPart(part: Part, chosen: readonly Chosen[]): After {
  *
  * What takes turns in it stands with others that work other muscles, where it can.
  *
- * @param fewChanges the fewest changes between chair, feet, floor and bed come before all else
+ * @param wishes `fewChanges`: the fewest changes between chair, feet, floor and bed come before all else; `inTurn`: those that stand together work other muscles
  */
-export function ordered(chosen: readonly Chosen[], fewChanges = false): { part: Part; ways: Way[] }[] {
+export function ordered(chosen: readonly Chosen[], { fewChanges = false, inTurn = false } = {}): { part: Part; ways: Way[] }[] {
   let before: Way | undefined
   return PARTS.map((part) => {
     const own = chosen
@@ -167,8 +170,8 @@ export function ordered(chosen: readonly Chosen[], fewChanges = false): { part: 
       .map(({ way }) => way)
       .toSorted((a, b) => (a.id < b.id ? -1 : 1))
     const after = (fewChanges ? meetingPart(part, chosen) : undefined) ?? afterPart(part, chosen)
-    const inTurn = own.some(({ turns }) => turns !== undefined)
-    const weights = { perPlace: fewChanges ? FEW_CHANGES : 0, perMuscle: inTurn ? SAME_MUSCLE_IN_TURN : SAME_MUSCLE }
+    const isInTurn = inTurn && own.some(({ isTogether }) => isTogether)
+    const weights = { perPlace: fewChanges ? FEW_CHANGES : 0, perMuscle: isInTurn ? SAME_MUSCLE_IN_TURN : SAME_MUSCLE }
     const ways = bestOrder(own, part, before, after, weights)
     before = ways.at(-1) ?? before
     return { part, ways }

@@ -18,7 +18,7 @@ export function undominated(ways: readonly Way[]): Way[] {
     a.workSeconds >= b.workSeconds * (1 - NOTICED.share) &&
     a.trainingSeconds >= b.trainingSeconds * (1 - NOTICED.share) &&
     a.mostExtra >= b.mostExtra
-  return [...groupedBy(ways, ({ movement, sets }) => `${movement} ${sets}`).values()].flatMap((group) => {
+  return [...groupedBy(ways, ({ movement, sets, isTogether }) => `${movement} ${sets} ${isTogether}`).values()].flatMap((group) => {
     const kept: Way[] = []
     const byTraining = group.toSorted((a, b) => b.trainingSeconds - a.trainingSeconds || a.loss - b.loss || (a.id < b.id ? -1 : 1))
     for (const way of byTraining) if (!kept.some((other) => isAsGood(other, way))) kept.push(way)

@@ -16,8 +16,8 @@ export interface Way {
   variant: string
   sets: number
   parts: readonly Part[]
-  /** comes so often in turn with its neighbours; left out = its sets follow each other */
-  turns?: number
+  /** stands with its neighbours in a block of the form that the main part has; otherwise by itself, in sets */
+  isTogether: boolean
   /** of the whole item with its rests, showing and sides; ways to it are not in it */
   seconds: number
   workSeconds: number

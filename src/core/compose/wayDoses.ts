@@ -3,7 +3,7 @@ import { type Alone, aloneOf, type Option, type Placement, pacingOf, placeGroup,
 import type { Catalogue, CatalogueEntry } from '../movement'
 import { asPlanDose, type Block, handedOut, type Item, type Plan, type Prescription, prescriptionOf } from '../plan'
 import { expand, type Rates } from '../timing'
-import { changeOverSeconds } from './turns'
+import { changeOverSeconds } from './forms'
 
 /** For whom and with what ways are sought. */
 export interface Given {
@@ -48,6 +48,8 @@ export interface DoseChoice {
   mostExtra: number
   /** so often in turn with others */
   turns?: number
+  /** what it comes to in the block of a form, where that is not its dose by itself */
+  prescription?: Prescription
 }
 /** A version with a dose, as an item of a plan; the library's dose is not said. */
 function itemWith({ variant }: CatalogueEntry, { sets, workSeconds }: Omit<DoseChoice, 'mostExtra'>): Item {
@@ -103,6 +105,13 @@ const isJudgedAlike = (one: readonly Placement[], other: readonly Placement[]): 
     return judgement.verdict === then.verdict && options.map(({ id }) => id).join() === thenOptions.map(({ id }) => id).join()
   })
 
+/** Whether anybody's effort would settle above their cap, were it to go on. */
+export const settlesTooHigh = ({ people }: Given, options: Taken['options']): boolean =>
+  people.some((person, index) => {
+    const option = options[index]
+    return option !== undefined && settlesAt(option, person) > person.assessment.limits.rpeCap.value
+  })
+
 /** One set of work by the clock whose length can be anything between a least and a most; undefined where the version has no such dose. */
 function byClock(given: Given, taken: Taken): DoseChoice | undefined {
   const { entry, ladder, placements, options } = taken
@@ -110,10 +119,7 @@ function byClock(given: Given, taken: Taken): DoseChoice | undefined {
   if (sets !== 1 || workSeconds === undefined || holdSeconds > 0 || workSeconds >= WORK.most) return undefined
   const at = (seconds: number) => prescribed(given, { entry }, { sets, workSeconds: seconds })
   // for whom it would settle above their cap, or who is told otherwise, it is no longer than the library has it
-  const isTooMuch = given.people.some((person, index) => {
-    const option = options[index]
-    return option !== undefined && settlesAt(option, person) > person.assessment.limits.rpeCap.value
-  })
+  const isTooMuch = settlesTooHigh(given, options)
   const longest = at(WORK.most)
   const mayBeLonger = !isTooMuch && isJudgedAlike(placements, placeGroup(given.people, longest, ladder, given.plan.room))
   const [least, most] = [Math.min(workSeconds, WORK.least), mayBeLonger ? WORK.most : workSeconds]

@@ -1,13 +1,13 @@
-import { qualityOf } from '../coverage'
+import { type Quality, qualityOf } from '../coverage'
 import { isAvailable, placeGroup, type Roster, tracksFor } from '../evaluate'
 import { type Catalogue, type CatalogueEntry, isInOwnWheelchair, ladderOf } from '../movement'
 import { kitKey, type Plan } from '../plan'
 import { HOUSE_RATES, type Rates } from '../timing'
 import { type ClassBrief, MOST_RPE } from './brief'
+import { afterEach, prescribedIn, standsIn, turnsOf } from './forms'
 import { undominated } from './prune'
-import { turnsOf } from './turns'
 import { AT_EASE, HARD_RPE, partsOf, placeOf, type Way } from './way'
-import { type DoseChoice, dosesOf, type Given, prescribed, type Taken, timesOf } from './wayDoses'
+import { type DoseChoice, dosesOf, type Given, prescribed, settlesTooHigh, type Taken, timesOf } from './wayDoses'
 
 /** Impact from which a landing is one (rule base, impactLevel). */
 const LANDING = 2
@@ -27,10 +27,12 @@ const PELVIC_FLOOR_SHARE = 0.3
 export function waysOf(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Catalogue, rates: Rates = HOUSE_RATES): readonly Way[] {
   const known = waysBefore.get(roster)
   // goals, minutes and counts change nothing of a way
-  const { level, mainForm, places, resting, banned, familiar, lately, tracks, pinned, room, goals, areas } = brief
+  const { level, mainForm, clock, music, places, resting, banned, familiar, lately, tracks, pinned, room, goals, areas } = brief
   const key = JSON.stringify([
     level,
     mainForm,
+    clock,
+    music,
     places,
     resting,
     banned,
@@ -96,19 +98,65 @@ function everyWay(brief: ClassBrief, plan: Plan, roster: Roster, catalogue: Cata
   return undominated(ways)
 }
 
+/** How a version stands somewhere in a class: judged with the dose it has there. */
+interface Standing {
+  judged: Omit<Taken, 'options'>
+  parts: (sets: number) => Way['parts']
+  doses: (taken: Taken) => DoseChoice[]
+  isTogether: boolean
+}
+
 /** The ways of one planned version: none where somebody would have nothing, or more versions were needed than may be shown. */
 function waysOfVersion(judged: Omit<Taken, 'options'>, highest: readonly number[], brief: ClassBrief, given: Given): Way[] {
+  const { entry } = judged
+  const { movement, variant } = entry
+  const quality = qualityOf(movement.purpose)
+  const inMain = standsIn(brief.mainForm, entry, quality, brief.pinned.includes(movement.id))
+  // what stands together in the main part stands there in no other way
+  const others = partsOf(entry).filter((part) => part !== 'main' || inMain === 'alone')
+  const isLonger = (part: Way['parts'][number]) => part === 'main' || (part === 'warm-up' && AT_EASE.has(quality))
+  const alone: Standing = {
+    judged,
+    parts: (sets) => (sets === variant.dose.sets ? others : others.filter(isLonger)),
+    doses: (taken) => dosesOf(given, taken, quality, others.some(isLonger)),
+    isTogether: false,
+  }
+  return [
+    ...(others.length > 0 ? waysOfStanding(alone, highest, brief, given) : []),
+    ...(inMain === 'together' && partsOf(entry).includes('main')
+      ? waysOfStanding(together(judged, quality, brief, given), highest, brief, given)
+      : []),
+  ]
+}
+
+/** In the block of the main part's form: with the rests of others for its own, or judged anew with the dose that the form gives it. */
+function together(judged: Omit<Taken, 'options'>, quality: Quality, brief: ClassBrief, given: Given): Standing {
+  const { entry, ladder } = judged
+  const prescription = prescribedIn(brief, entry, given.catalogue)
+  const { workSeconds: ownWork } = entry.variant.dose
+  const turns = turnsOf(brief.mainForm)
+  return {
+    judged: prescription ? { ...judged, prescription, placements: placeGroup(given.people, prescription, ladder, given.plan.room) } : judged,
+    parts: () => ['main'],
+    doses: (taken) => {
+      if (turns !== undefined) return [{ sets: turns, mostExtra: 0, turns, ...(ownWork !== undefined && { workSeconds: ownWork }) }]
+      if (!prescription) return dosesOf(given, taken, quality, true)
+      // nobody goes on for longer than in the library who would settle above their cap
+      const isTooLong = prescription.workSeconds > judged.prescription.workSeconds && settlesTooHigh(given, taken.options)
+      return isTooLong ? [] : [{ sets: prescription.dose.sets, mostExtra: 0, prescription }]
+    },
+    isTogether: true,
+  }
+}
+
+function waysOfStanding({ judged, parts, doses, isTogether }: Standing, highest: readonly number[], brief: ClassBrief, given: Given): Way[] {
   const { entry, placements } = judged
   const { movement, variant, planned } = entry
   const { people, catalogue } = given
   const quality = qualityOf(movement.purpose)
-  const turns = turnsOf(brief.mainForm, quality)
-  // what does not take turns has no place in a main part of rounds, unless it is wished for
-  const isOut = brief.mainForm !== 'sets' && turns === undefined && !brief.pinned.includes(movement.id)
-  const parts = partsOf(entry).filter((part) => part !== 'main' || !isOut)
   const { shown, assignment } = tracksFor(placements, brief.tracks, variant.id)
   const isForAll = people.every((_, person) => assignment[person] !== undefined)
-  if (parts.length === 0 || !isForAll || shown.length > brief.tracks || (people.length > 0 && shown[0] !== variant.id)) return []
+  if (!isForAll || shown.length > brief.tracks || (people.length > 0 && shown[0] !== variant.id)) return []
   const ids = people.map((_, person) => shown[assignment[person]!]!)
   const options = ids.map((id, person) => placements[person]!.options.find((option) => option.id === id))
   const taken: Taken = { ...judged, options }
@@ -117,29 +165,19 @@ function waysOfVersion(judged: Omit<Taken, 'options'>, highest: readonly number[
   const training = (people.length === 0 ? 1 : mean(heights)) * (isAside ? PELVIC_FLOOR_SHARE : 1)
   const beside = Math.max(0, shown.length - 1)
   const changes = options.map((option) => (option?.changes.length ?? 0) + (option?.sessionChanges.length ?? 0))
-  const isLonger = (part: Way['parts'][number]) => part === 'main' || (part === 'warm-up' && AT_EASE.has(quality))
-  const { workSeconds: ownWork } = variant.dose
-  const inTurn: DoseChoice[] =
-    turns === undefined || !parts.includes('main')
-      ? []
-      : [{ sets: turns, mostExtra: 0, turns, ...(ownWork !== undefined && { workSeconds: ownWork }) }]
-  // what takes turns in the main part stands there in no other way
-  const others = turns === undefined ? parts : parts.filter((part) => part !== 'main')
-  const oneByOne = others.length === 0 ? [] : dosesOf(given, taken, quality, others.some(isLonger))
-  const placedIn = (sets: number) => (sets === variant.dose.sets ? others : others.filter(isLonger))
-  return [...oneByOne, ...inTurn].map(({ sets, workSeconds, mostExtra, turns: often }): Way => {
-    const prescription = prescribed(given, judged, { sets, ...(workSeconds !== undefined && { workSeconds }) })
-    const times = timesOf(given, taken, prescription, often)
+  return doses(taken).map((dose): Way => {
+    const prescription = dose.prescription ?? prescribed(given, judged, dose)
+    const times = timesOf(given, taken, prescription, dose.turns)
     return {
-      id: `${variant.id} ×${sets}${often === undefined ? '' : ' in turn'}`,
+      id: `${variant.id} ×${dose.sets}${isTogether ? ' together' : ''}`,
       movement: movement.id,
       variant: variant.id,
-      sets,
-      parts: often === undefined ? placedIn(sets) : ['main'],
-      ...(often !== undefined && { turns: often }),
+      sets: dose.sets,
+      parts: parts(dose.sets),
+      isTogether,
       ...times,
-      seconds: times.seconds + EXTRA_VERSION_SECONDS * beside,
-      mostExtra,
+      seconds: times.seconds + EXTRA_VERSION_SECONDS * beside + (isTogether ? afterEach(brief) : 0),
+      mostExtra: dose.mostExtra,
       trainingSeconds: times.workSeconds * training,
       loss: CHANGE_LOSS * mean(changes) + EXTRA_VERSION_LOSS * beside,
       place: placeOf(entry),

@@ -1,7 +1,8 @@
 import { MUSCLE_WORDS } from '@/content/muscleWords'
-import { BRIEF_MINUTES, type ClassBrief, LEVELS, MAIN_FORMS, PLACES } from '@/core/compose'
+import { BRIEF_MINUTES, type ClassBrief, LEVELS, MAIN_FORMS, musicOf, PLACES } from '@/core/compose'
 import { QUALITIES } from '@/core/coverage'
 import { EVERYDAY_FUNCTIONS, MUSCLES } from '@/core/movement'
+import { RECIPES } from '@/core/music'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
 import { KitTicks } from '../design/KitTicks'
 import { Chip } from '../shell/Chip'
@@ -14,6 +15,8 @@ interface Props {
   onChange: (change: Partial<ClassBrief>) => void
 }
 
+/** Tracks that ship and have a tempo to move to. */
+const MUSIC = RECIPES.filter(({ drum }) => drum)
 const WEIGHTS = ['not sought', 'a little', 'yes', 'above all'] as const
 const LEVEL_WORDS = { gentler: 'gentler than usual', usual: 'as usual', harder: 'harder than usual' } as const
 const toggled = <T,>(all: readonly T[], one: T, on: boolean): T[] => (on ? [...all, one] : all.filter((other) => other !== one))
@@ -55,6 +58,7 @@ export function BriefForm({ brief, movements, onChange }: Props) {
       )}
     </div>
   )
+  const clock = (change: Partial<ClassBrief['clock']>) => onChange({ clock: { ...brief.clock, ...change } })
   return (
     <div className="flex flex-col gap-4">
       <div className="flex gap-2 [&>label]:min-w-0 [&>label]:flex-1">
@@ -142,6 +146,28 @@ export function BriefForm({ brief, movements, onChange }: Props) {
           {MAIN_FORMS.map((form) => (
             <option key={form} value={form}>
               {FORM_WORDS[form]}
+            </option>
+          ))}
+        </select>
+      </label>
+      {brief.mainForm === 'clock' && (
+        <div className="flex gap-2 [&>label]:min-w-0 [&>label]:flex-1">
+          <NumberField label="Work, s" min={15} max={90} value={brief.clock.workSeconds} onChange={(workSeconds) => clock({ workSeconds })} />
+          <NumberField label="Rest, s" min={0} max={90} value={brief.clock.restSeconds} onChange={(restSeconds) => clock({ restSeconds })} />
+          <NumberField label="Rounds" min={1} max={4} value={brief.clock.rounds} onChange={(rounds) => clock({ rounds })} />
+        </div>
+      )}
+      <label className="field">
+        <span>Music</span>
+        <select
+          className="input"
+          value={musicOf(brief) ?? ''}
+          onChange={({ target }) => onChange({ music: target.value === '' ? undefined : Number(target.value) })}
+        >
+          {musicOf({ ...brief, music: undefined }) === undefined && <option value="">without</option>}
+          {[...new Set([...MUSIC.map(({ bpm }) => bpm), ...(brief.music === undefined ? [] : [brief.music])])].map((bpm) => (
+            <option key={bpm} value={bpm}>
+              {[MUSIC.find((recipe) => recipe.bpm === bpm)?.title ?? 'music of your own', `${bpm} beats a minute`].join(', ')}
             </option>
           ))}
         </select>

@@ -11,6 +11,10 @@ export const FORM_WORDS: Record<MainForm, string> = {
   pairs: 'in pairs, two sets in turn',
   'rounds-2': 'in two rounds',
   'rounds-3': 'in three rounds',
+  clock: 'work and rest by the clock',
+  sides: 'all of one side, then of the other',
+  counts: 'counted to music, without a stop',
+  phrases: 'its steps built up into patterns',
 }
 
 /** Why something stands in the class, after its name. */
@@ -63,6 +67,8 @@ export function wishWords(wish: string, nameOf: (movement: string) => string): s
       return 'so few changes of position'
     case 'new movements':
       return 'so few new movements'
+    case 'form':
+      return 'a main part that runs like this'
     default:
       return wish
   }
@@ -81,6 +87,8 @@ export function concessionWords({ wish, by }: Concession, nameOf: (movement: str
       return `allow ${many} more ${many === 1 ? 'change' : 'changes'} of position`
     case 'new movements':
       return `allow ${many} more new ${many === 1 ? 'movement' : 'movements'}`
+    case 'form':
+      return `let ${many} ${many === 1 ? 'movement' : 'movements'} fewer run like this in the main part`
     default:
       return `${wish}: ${by} min less than they need, which no class should`
   }

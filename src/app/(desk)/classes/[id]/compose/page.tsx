@@ -1,4 +1,4 @@
-import { BRIEF_MINUTES, briefSchema, type Place } from '@/core/compose'
+import { BRIEF_BPM, BRIEF_MINUTES, briefSchema, type Place } from '@/core/compose'
 import { groupOn, latelyIn } from '@/server/experience'
 import { studioLibrary } from '@/server/library'
 import { getClass, listClasses, rosterOf, wishesOf } from '@/server/repositories/classes'
@@ -28,6 +28,7 @@ export default async function ComposePage({
     latelyIn(db, studio.id, id, day, shelf.catalogue),
   ])
   const { plan } = stored
+  const bpm = Math.round(plan.bpm ?? 0)
   const there: Place[] = [
     'seat',
     'stand',
@@ -44,7 +45,7 @@ export default async function ComposePage({
       id={id}
       day={day}
       start={briefSchema.parse({
-        ...wishes,
+        ...(wishes ?? { music: BRIEF_BPM.least <= bpm && bpm <= BRIEF_BPM.most ? bpm : undefined }),
         pinned: stillKnown(wishes?.pinned),
         banned: stillKnown(wishes?.banned),
         version: 1,
