@@ -133,8 +133,8 @@ export function rehearsalText({ runs, promisedSeconds, end, onTime, whole, peopl
     `${percent(onTime)} end within a minute of the promise; in ${percent(whole)} the cool-down is over by then.`,
     ...spreadBy.map(({ block, share }) => `  ${percent(share)} of the spread is block ${block}`),
     ...over.map(
-      ({ name, chance, seconds, item }) =>
-        `  ${name}: in ${percent(chance)} above what they may do${item === undefined ? '' : `, first in ${item}`}, for ${clock(seconds)} in the middle of these`,
+      ({ name, chance, seconds, item, when }) =>
+        `  ${name}: in ${percent(chance)} above what they may do${item === undefined ? '' : `, first in ${item}`}, for ${clock(seconds)} in the middle of these${when.length === 0 ? '' : `, from ${when.map(({ fromSeconds, untilSeconds }) => `${clock(fromSeconds)} to ${clock(untilSeconds)}`).join(' and ')}`}`,
     ),
     '',
     CAUTION,

@@ -86,7 +86,10 @@ test('a main part is composed by the clock and to music, and the music comes int
   await page.getByLabel('Work, s').fill('30')
   await page.getByLabel(/^Music/).selectOption({ label: 'Through the reeds, 120 beats a minute' })
   await page.getByRole('button', { name: 'Compose', exact: true }).click()
-  await page.getByRole('region', { name: 'Class 1' }).getByText(/No class is worth more than/).waitFor()
+  await page
+    .getByRole('region', { name: 'Class 1' })
+    .getByText(/No class is worth more than/)
+    .waitFor()
   await page.getByRole('button', { name: 'Stop' }).click()
   await page.getByRole('region', { name: 'Class 1' }).getByRole('button', { name: 'Take this class' }).click()
   await expect(page.getByText(/30 s on, 20 s off/).first()).toBeVisible()

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { generator } from '../vocabulary'
-import { effortAt, type Kinetics, kineticsOf, shareAfter, steadyShare } from './kinetics'
+import { DELAY_SECONDS, effortAt, type Kinetics, kineticsOf, shareAfter, steadyShare } from './kinetics'
 import { CAPACITY_SD, type Piece, shareOf, simulate, type Taking } from './simulate'
 
 const SPREAD = [
@@ -45,9 +45,12 @@ describe('a class led many times', () => {
     const forecast = CLASS.reduce((sum, { clock, scaled: [a, b, c] }) => sum + clock + a + b + c, 0)
     expect(ends[0]).toBeCloseTo(forecast, 6)
     // piece by piece, as `shareAfter` says it
-    let [share, peak] = [at(1.3), 0]
+    let [share, before, peak] = [at(1.3), at(1.3), 0]
     for (const [index, { clock, scaled }] of CLASS.entries()) {
-      share = shareAfter(share, people[0]!.targets[index]!, clock + scaled[0] + scaled[1] + scaled[2], kinetics)
+      const target = people[0]!.targets[index]!
+      const seconds = clock + scaled[0] + scaled[1] + scaled[2]
+      share = shareAfter(share, target, target > before ? seconds - DELAY_SECONDS : seconds, kinetics)
+      before = target
       peak = Math.max(peak, share)
     }
     expect(found[0]!.meanPeak).toBeCloseTo(effortAt(peak), 9)
@@ -90,9 +93,9 @@ describe('a class led many times', () => {
       somebody(CLASS),
       somebody(CLASS, { pulseShare: Math.min(1, pulseShare * 1.1) }),
     ]).people
-    const { chance, seconds, piece } = both!
+    const { chance, seconds, piece, by, within } = both!
     expect(chance).toBeGreaterThan(0)
-    expect(both!.pulse).toEqual({ chance, seconds, piece })
+    expect(both!.pulse).toEqual({ chance, seconds, piece, by, within })
     expect(none!.pulse).toBeUndefined()
     expect(higher!.pulse!.chance).toBeLessThan(higher!.chance)
   })
@@ -131,6 +134,41 @@ describe('a class led many times', () => {
     expect(calm!.piece).toBeUndefined()
     expect(low!.chance).toBe(1)
     expect(low!.piece).toBe(0)
+    expect([...low!.by].filter((_, index) => index % 2 === 0)).toEqual(CLASS.flatMap((_, index) => (index % 2 === 0 ? [1] : [])))
+    expect([...calm!.by]).toEqual(CLASS.map(() => 0))
+  })
+
+  test('when a limit is passed is told piece by piece: at the end of work and not of rest, and never in more runs than it is passed in at all', () => {
+    const { by, chance, piece } = run(CLASS, [somebody(CLASS, { cap: 4.4 })]).people[0]!
+    expect(chance).toBeGreaterThan(0.05)
+    expect(chance).toBeLessThan(1)
+    for (const [index, share] of by.entries()) {
+      expect(share).toBeLessThanOrEqual(chance)
+      if (index % 2 === 1) expect(share).toBeLessThanOrEqual(by[index - 1]!)
+    }
+    expect(by[piece!]).toBeGreaterThan(0)
+  })
+
+  test('the seconds above a limit are those of the course between the ends of the pieces, stepped through', () => {
+    const exactly = (cap: number) => run(CLASS, [somebody(CLASS, { cap })], { noise: 0, spreads: [], runs: 1, capacity: 0 }).people
+    const cap = exactly(5)[0]!.meanPeak - 0.3
+    const person = somebody(CLASS, { cap })
+    const found = exactly(cap)
+    const limit = shareOf(cap)
+    let [share, before, above] = [at(1.3), at(1.3), 0]
+    const STEP = 0.01
+    for (const [index, { clock, scaled }] of CLASS.entries()) {
+      const target = person.targets[index]!
+      const seconds = clock + scaled[0] + scaled[1] + scaled[2]
+      const late = target > before ? DELAY_SECONDS : 0
+      for (let second = 0; second < seconds; second += STEP) {
+        if (second >= late) share = shareAfter(share, target, STEP, kinetics)
+        if (share > limit) above += STEP
+      }
+      before = target
+    }
+    expect(above).toBeGreaterThan(20)
+    expect(Math.abs(found[0]!.seconds - above)).toBeLessThan(1)
   })
 
   test('what spreads the end most is the stretch that varies most, and the shares are all of it', () => {

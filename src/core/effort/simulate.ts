@@ -1,5 +1,5 @@
 import { normal } from '../vocabulary'
-import { effortAt, type Kinetics } from './kinetics'
+import { DELAY_SECONDS, effortAt, type Kinetics } from './kinetics'
 
 /** A piece of a class as its length varies: what a clock keeps, and three kinds of time that the instructor makes. */
 export interface Piece {
@@ -33,6 +33,10 @@ export interface Passed {
   seconds: number
   /** piece in which it is passed first most often */
   piece?: number
+  /** share of the runs that are above it at the end of each piece */
+  by: Float64Array
+  /** s above it within each piece, mean of the runs that are above it in there */
+  within: Float64Array
 }
 
 export interface Simulation {
@@ -104,12 +108,31 @@ function beginsOf(pieces: readonly Piece[], taken: readonly Float64Array[]): Sim
   })
 }
 
+/**
+ * s of a piece above a limit, in closed form: a first-order rise or fall is above it the whole time, from where it crosses it, or until then.
+ *
+ * @param from share at its beginning; `to` at its end, `target` where it would settle
+ * @param answered s of the piece in which pulse and effort move; before that they stay
+ */
+function secondsAbove(limit: number, from: number, to: number, target: number, tau: number, seconds: number, answered: number): number {
+  if (from > limit && to > limit) return seconds
+  const crossed = tau * Math.log((from - target) / (limit - target))
+  return from > limit ? seconds - answered + crossed : answered - crossed
+}
+
 /** In how many runs a limit was passed, for how long, and where first. */
 class Counted {
   private readonly seconds: number[] = []
   private readonly first: Int32Array
+  /** runs that are above it at the end of each piece, and at any time in it; s in it, of all runs */
+  readonly atEnd: Float64Array
+  readonly anyTime: Float64Array
+  readonly inPiece: Float64Array
   constructor(pieces: number) {
     this.first = new Int32Array(pieces)
+    this.atEnd = new Float64Array(pieces)
+    this.anyTime = new Float64Array(pieces)
+    this.inPiece = new Float64Array(pieces)
   }
 
   /** @param first piece in which it is passed in this run, below 0 = in none */
@@ -124,6 +147,8 @@ class Counted {
     return {
       chance: this.seconds.length / runs,
       seconds: quantile(Float64Array.from(this.seconds).toSorted(), 0.5),
+      by: this.atEnd.map((many) => many / runs),
+      within: this.inPiece.map((seconds, piece) => seconds / Math.max(1, this.anyTime[piece]!)),
       ...(this.seconds.length > 0 && { piece: most }),
     }
   }
@@ -148,6 +173,10 @@ export function simulate(
   const capShares = people.map(({ cap }) => shareOf(cap))
   // a share that is never passed, where there is no ceiling
   const pulseShares = people.map(({ pulseShare = Number.POSITIVE_INFINITY }) => pulseShare)
+  // only more than before is answered late, and the answer of a pulse is
+  const late = people.map(({ targets, start }) =>
+    targets.map((target, index) => (target > (index === 0 ? start : targets[index - 1]!) ? DELAY_SECONDS : 0)),
+  )
   const over = people.map(() => ({ peaks: 0, cap: new Counted(pieces.length), pulse: new Counted(pieces.length) }))
   for (let run = 0; run < runs; run++) {
     for (const [index, lower] of triangles.entries()) {
@@ -176,6 +205,8 @@ export function simulate(
       const pulseShare = pulseShares[person]!
       const able = Math.exp(capacity * normal(random))
       const found = over[person]!
+      const { cap, pulse } = found
+      const lag = late[person]!
       let share = start
       let peak = 0
       let seconds = 0
@@ -186,14 +217,25 @@ export function simulate(
         // somebody of more capacity settles at a smaller share of it
         const target = Math.min(1, targets[index]! / able)
         // `shareAfter`, written out: this line runs fifty million times
-        share = target + (share - target) * Math.exp(-lengths[index]! / (target > share ? onSec : offSec))
+        const from = share
+        const answered = Math.max(0, lengths[index]! - lag[index]!)
+        const tau = target > share ? onSec : offSec
+        share = target + (share - target) * Math.exp(-answered / tau)
         if (share > peak) peak = share
-        if (share > capShare) {
-          seconds += lengths[index]!
+        if (share > capShare || from > capShare) {
+          const above = secondsAbove(capShare, from, share, target, tau, lengths[index]!, answered)
+          seconds += above
+          if (share > capShare) cap.atEnd[index]!++
+          cap.anyTime[index]!++
+          cap.inPiece[index]! += above
           if (first < 0) first = index
         }
-        if (share > pulseShare) {
-          pulseSeconds += lengths[index]!
+        if (share > pulseShare || from > pulseShare) {
+          const above = secondsAbove(pulseShare, from, share, target, tau, lengths[index]!, answered)
+          pulseSeconds += above
+          if (share > pulseShare) pulse.atEnd[index]!++
+          pulse.anyTime[index]!++
+          pulse.inPiece[index]! += above
           if (pulseFirst < 0) pulseFirst = index
         }
       }

@@ -125,4 +125,22 @@ describe('a class led on paper', () => {
     expect(needOf(['march', 'step-touch'])).toBeGreaterThan(0)
     expect(needOf(['march'])).toBeGreaterThan(needOf(['march', 'step-touch']))
   })
+
+  test('when somebody is above a cap is told in stretches that follow each other within the class, and only of what is worth a word', () => {
+    const { found, evaluation } = ledOnPaper(brisk(), somebody({ age: 84 }))
+    const [person] = found.people
+    expect(person!.chance).toBeGreaterThan(0.1)
+    expect(person!.when.length).toBeGreaterThan(0)
+    // work that goes on passes a cap some time after it began
+    expect(person!.when[0]!.fromSeconds).toBeGreaterThan(10)
+    for (const key of ['bones', 'chairs'])
+      for (const { chance, when } of [...demo(key).found.people, person!]) {
+        if (chance < 0.1) expect(when).toEqual([])
+        for (const [index, { fromSeconds, untilSeconds }] of when.entries()) {
+          expect(untilSeconds).toBeGreaterThanOrEqual(fromSeconds)
+          if (index > 0) expect(fromSeconds).toBeGreaterThan(when[index - 1]!.untilSeconds)
+        }
+      }
+    expect(person!.when.at(-1)!.untilSeconds).toBeLessThanOrEqual(Math.round(evaluation.timeline.totalSeconds))
+  })
 })

@@ -1,15 +1,19 @@
 import { type Passed, simulate } from '../effort'
 import type { Plan } from '../plan'
-import { NOISE_SD, type Pace, piecesOf } from '../timing'
+import { NOISE_SD, type Pace, piecesOf, type Segment } from '../timing'
 import { generator, groupedBy } from '../vocabulary'
 import { answersOf, pulseCeiling } from './effort'
 import type { Evaluation } from './evaluate'
 
-/** How a limit is passed: share of the runs, s above it in the middle of these, and the item in which it is passed first most often. */
+/**
+ * How a limit is passed: share of the runs, s above it in the middle of these, the item in which it is passed first most often, and stretches of the forecast in
+ * which at least one run in ten is above it, s.
+ */
 export interface PassedIn {
   chance: number
   seconds: number
   item?: string
+  when: { fromSeconds: number; untilSeconds: number }[]
 }
 
 /** What many runs of a class say; estimates throughout. */
@@ -66,6 +70,37 @@ export function spanAt(stair: Rehearsal['stair'], seconds: number): { low: numbe
   return { low: from.low + share * (to.low - from.low), high: from.high + share * (to.high - from.high) }
 }
 
+/** A limit that is passed in fewer runs at a moment is not said of it. */
+const SAID_FROM = 0.1
+/** Stretches nearer than this are one, s. */
+const ONE_STRETCH = 60
+
+/**
+ * When a limit is passed, along the forecast.
+ *
+ * @param by share of the runs above it at the end of each segment
+ * @param within s above it in each segment, of the runs that are above it there
+ */
+function whenAbove(segments: readonly Segment[], by: Float64Array, within: Float64Array): PassedIn['when'] {
+  const found: PassedIn['when'] = []
+  for (const [index, { startSeconds, seconds }] of segments.entries()) {
+    if (seconds === 0) continue
+    const last = found.at(-1)
+    const above = Math.min(seconds, within[index]!)
+    if (by[index]! < SAID_FROM) {
+      // it comes down again within what follows
+      if (last?.untilSeconds === Math.round(startSeconds)) last.untilSeconds = Math.round(startSeconds + above)
+      continue
+    }
+    const isAbove = index > 0 && by[index - 1]! >= SAID_FROM
+    const from = Math.round(isAbove ? startSeconds : startSeconds + seconds - above)
+    const untilSeconds = Math.round(startSeconds + seconds)
+    if (last && from - last.untilSeconds < ONE_STRETCH) last.untilSeconds = untilSeconds
+    else found.push({ fromSeconds: from, untilSeconds })
+  }
+  return found
+}
+
 /** Words that an instructor says in a second: a house estimate. */
 const WORDS_A_SECOND = 2.5
 const wordsOf = (cue: string): number => cue.split(/\s+/).filter(Boolean).length
@@ -109,9 +144,9 @@ export function rehearse(plan: Plan, evaluation: Evaluation, pace: Pace, runs: n
     { runs, random: generator(seed), spreads, noise: NOISE_SD },
   )
   const { ends } = simulated
-  const passedIn = ({ chance, seconds, piece }: Passed): PassedIn => {
+  const passedIn = ({ chance, seconds, piece, by, within }: Passed): PassedIn => {
     const item = piece === undefined ? undefined : timeline.segments[piece]?.item
-    return { chance, seconds: Math.round(seconds), ...(item !== undefined && { item }) }
+    return { chance, seconds: Math.round(seconds), when: whenAbove(timeline.segments, by, within), ...(item !== undefined && { item }) }
   }
   const promisedSeconds = plan.promisedMinutes * MINUTE
   const share = (holds: (end: number) => boolean) => ends.filter(holds).length / runs

@@ -1,5 +1,6 @@
 import dynamic from 'next/dynamic'
-import type { ClassModel } from '@/core/evaluate'
+import type { ReactNode } from 'react'
+import type { ClassModel, PassedIn } from '@/core/evaluate'
 import type { PlanDraft } from '@/core/plan'
 import { clock } from '@/core/timing'
 import { list } from '../shell/list'
@@ -15,6 +16,45 @@ const EndsChart = dynamic(() => import('./EndsChart'))
 /** Passing a cap in fewer runs than these is not worth a word. */
 const WORTH_SAYING = 0.1
 const MOST_TIGHT = 4
+/** Times that somebody is above a limit: so many are said, the longest; all are drawn. */
+const MOST_TIMES = 3
+
+/** Who passes a limit, in how many runs, where first, for how long and when; the times as a strip as long as the class, too. */
+function Passing({
+  passed: { chance, seconds, item, when },
+  total,
+  nameOf,
+  children,
+}: {
+  passed: PassedIn
+  total: number
+  nameOf: (item: string) => string
+  children: ReactNode
+}) {
+  const longest = new Set(when.toSorted((a, b) => b.untilSeconds - b.fromSeconds - (a.untilSeconds - a.fromSeconds)).slice(0, MOST_TIMES))
+  const said = [
+    ...when.filter((one) => longest.has(one)).map(({ fromSeconds, untilSeconds }) => `${clock(fromSeconds)} to ${clock(untilSeconds)}`),
+    ...(when.length > MOST_TIMES ? [`${when.length - MOST_TIMES} shorter ${when.length === MOST_TIMES + 1 ? 'time' : 'times'}`] : []),
+  ]
+  const share = (part: number) => `${(part / total) * 100}%`
+  return (
+    <div className="border-l-4 border-effort pl-2">
+      <p>
+        {children} in {percent(chance)} of the runs{item ? `, first in ${nameOf(item).toLowerCase()}` : ''}, for about {clock(seconds)}
+        {when.length > 0 && `: ${list(said)}`}.
+      </p>
+      <div className="relative mt-1 h-1.5 bg-water" aria-hidden="true">
+        {when.map(({ fromSeconds, untilSeconds }) => (
+          <span
+            key={fromSeconds}
+            className="absolute inset-y-0 min-w-0.5 bg-effort"
+            style={{ left: share(fromSeconds), width: share(untilSeconds - fromSeconds) }}
+          />
+        ))}
+      </div>
+    </div>
+  )
+}
 
 /** The class led ten thousand times on paper: when it ends, what makes that uncertain, and who is likely to be asked for too much. */
 export function RehearsalView({
@@ -55,17 +95,15 @@ export function RehearsalView({
           {found.spreadBy.length > 0 && (
             <p>What makes the end uncertain: {list(found.spreadBy.map(({ block, share }) => `${blockName(plan, block)} (${percent(share)})`))}.</p>
           )}
-          {over.map(({ id, name, chance, seconds, item }) => (
-            <p key={id} className="border-l-4 border-effort pl-2">
-              <b>{name}</b> is above what they may do in {percent(chance)} of the runs{item ? `, first in ${nameOf(item).toLowerCase()}` : ''}, for
-              about {clock(seconds)}.
-            </p>
+          {over.map(({ id, name, ...passed }) => (
+            <Passing key={id} passed={passed} total={found.end.high} nameOf={nameOf}>
+              <b>{name}</b> is above what they may do
+            </Passing>
           ))}
-          {fast.map(({ id, name, bpm, chance, seconds, item }) => (
-            <p key={id} className="border-l-4 border-effort pl-2">
-              The pulse of <b>{name}</b> passes {bpm} in {percent(chance)} of the runs{item ? `, first in ${nameOf(item).toLowerCase()}` : ''}, for
-              about {clock(seconds)}.
-            </p>
+          {fast.map(({ id, name, bpm, ...passed }) => (
+            <Passing key={id} passed={passed} total={found.end.high} nameOf={nameOf}>
+              The pulse of <b>{name}</b> passes {bpm}
+            </Passing>
           ))}
           {found.tight.length > 0 && (
             <p>
