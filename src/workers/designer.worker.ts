@@ -16,6 +16,9 @@ function answer(request: Request): unknown {
   switch (request.kind) {
     case 'model':
       return desk.model(request.ask)
+    case 'class':
+      desk.take(request.ask)
+      return null
     case 'changes':
       return desk.changes(request.ask)
     case 'explain':

@@ -121,7 +121,7 @@ export interface Shown {
   drawings: Record<string, Drawing>
   beside: Record<string, Beside>
 }
-type ModelAsk = { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience; house?: HouseRules }
+export type ModelAsk = { plan: PlanDraft; people?: WorkerPerson[]; own?: StoredOwn[]; experience?: Experience; house?: HouseRules }
 
 /** What versions are called, by their ids. */
 export type Names = Record<string, { movement: string; name: string }>
@@ -133,6 +133,8 @@ export type FitView = Omit<Fitted, 'plan' | 'evaluation'> & { seconds: number; n
 /** What can be asked; each answer has the kind of its question. */
 export interface Questions {
   model: { ask: ModelAsk; answer: Shown }
+  /** the class that the next questions are about, for a worker that shows none */
+  class: { ask: ModelAsk; answer: null }
   /** the same, told as what is other than the answer with the number that the asker has; whole where that is not the last one */
   changes: {
     ask: ModelAsk & { has: number }

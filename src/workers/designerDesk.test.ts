@@ -40,6 +40,20 @@ function editOf(plan: PlanDraft, { kind, at, pick }: Step): Edit | undefined {
   return { kind: 'set-dose', item: item.id, dose }
 }
 
+describe('a desk that only takes a class', () => {
+  test('answers about it as one that shows it, for the people and the plan it was told last', () => {
+    const [shows, takes] = [new DesignerDesk(), new DesignerDesk()]
+    const [one, other] = plans as [PlanDraft, PlanDraft]
+    for (const ask of [{ plan: one, people: twelve }, { plan: other }, { plan: other, people: people.slice(4, 9) }]) {
+      shows.model(ask)
+      takes.take(ask)
+      expect(takes.rehearse()).toEqual(shows.rehearse())
+    }
+    expect(takes.rehearse()!.people.length).toBeLessThanOrEqual(5)
+  })
+  test('knows nothing before it is told', () => expect(new DesignerDesk().rehearse()).toBeNull())
+})
+
 describe('an edit judges what it touches and nothing less', () => {
   test('after any edits the desk that remembers answers as one that has just been told everything', () => {
     fc.assert(

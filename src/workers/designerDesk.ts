@@ -80,7 +80,19 @@ export class DesignerDesk {
   private told: { number: number; model: ClassModel } | undefined
   private sent = new Set<string>()
 
-  model({ plan, people, own, experience, house }: Questions['model']['ask']): Questions['model']['answer'] {
+  model(ask: Questions['model']['ask']): Questions['model']['answer'] {
+    const { plan, evaluation } = this.take(ask)
+    const model = classModel(plan, evaluation, this.experience.pace, BANDS)
+    this.shown = model
+    const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
+    // a drawing is large, so each goes over once
+    const fresh = ids.filter((id) => !this.sent.has(id))
+    for (const id of fresh) this.sent.add(id)
+    return { model, drawings: Object.fromEntries(fresh.map((id) => [id, this.drawing(id)])), beside: this.beside(plan) }
+  }
+
+  /** The class that questions are about, judged; nothing of it is shown. */
+  take({ plan, people, own, experience, house }: Questions['class']['ask']): { plan: Plan; evaluation: Evaluation } {
     if (own) {
       this.catalogue = catalogueOf(own)
       this.sent.clear()
@@ -94,15 +106,8 @@ export class DesignerDesk {
       this.sessionKey = key
       this.roster = assessRoster(RULE_BASE, this.facts, sound)
     }
-    const { pace } = this.experience
-    this.evaluation = evaluate(sound, this.roster, this.catalogue, pace.rates)
-    const model = classModel(sound, this.evaluation, pace, BANDS)
-    this.shown = model
-    const ids = model.items.flatMap((item) => (item.variant ? [item.variant] : []))
-    // a drawing is large, so each goes over once
-    const fresh = ids.filter((id) => !this.sent.has(id))
-    for (const id of fresh) this.sent.add(id)
-    return { model, drawings: Object.fromEntries(fresh.map((id) => [id, this.drawing(id)])), beside: this.beside(sound) }
+    this.evaluation = evaluate(sound, this.roster, this.catalogue, this.experience.pace.rates)
+    return { plan: sound, evaluation: this.evaluation }
   }
 
   /** How the class reads now, told by what is other than the last answer, where the asker has that one. */

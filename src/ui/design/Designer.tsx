@@ -3,13 +3,13 @@ import { X } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState, useTransition } from 'react'
+import { useEffect, useLayoutEffect, useRef, useState, useTransition } from 'react'
 import type { Since } from '@/core/evaluate'
 import { type Edit, type PhaseKind, type PlanDraft, wholeItem } from '@/core/plan'
 import { clock, type Experience, type SegmentKind, segmentAt } from '@/core/timing'
 import type { HouseRules } from '@/core/vocabulary'
 import { beginSession } from '@/server/actions/sessions'
-import type { ClassQuestion, Shown, StoredOwn, WorkerPerson } from '@/workers/designerContract'
+import type { ClassQuestion, ModelAsk, Shown, StoredOwn, WorkerPerson } from '@/workers/designerContract'
 import { takeComposed } from '../compose/composed'
 import type { Overruled } from '../fit/OverruleList'
 import { answered, refusalWords } from '../shell/answered'
@@ -115,7 +115,8 @@ export function Designer({
   adding,
 }: Props) {
   const router = useRouter()
-  const ask = useDesk({ plan: startPlan, people, own, experience, house })
+  const now = useRef<ModelAsk>({ plan: startPlan, people, own, experience, house })
+  const ask = useDesk(now.current, now)
   const { shown, drawings, judged, slow, judgePlan, judgeAgain } = useJudgement(ask, first, startPlan, people)
   const { plan, save, undo, redo, newer, refusal, edit, undoEdit, redoEdit, keepMine, takeTheirs, saved, begun, joined } = usePlan(
     id,
@@ -123,6 +124,9 @@ export function Designer({
     revision,
     judgePlan,
   )
+  useLayoutEffect(() => {
+    now.current = { plan, people, own, experience, house }
+  }, [plan, people, own, experience, house])
   const [open, setOpen] = useState<Open>()
   const [chosen, setChosen] = useState<Selected>()
   const [at, setAt] = useState<number>()
