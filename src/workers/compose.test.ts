@@ -34,6 +34,7 @@ import {
   type Solver,
   secondsOf,
   solveModel,
+  trainingOf,
   type Way,
   waysOf,
   worthOf,
@@ -138,7 +139,10 @@ describe('the model of a class', () => {
     for (let seed = 1; seed <= 25; seed++) {
       const ways = someWays(seed, 11 + (seed % 3))
       // as many changes of position as it takes, then none, one, two and three
-      const brief = smallBrief(seed % 5 === 0 ? {} : { mostPlaceChanges: (seed % 5) - 1 })
+      const brief = smallBrief({
+        ...(seed % 5 !== 0 && { mostPlaceChanges: (seed % 5) - 1 }),
+        ...(seed % 3 === 0 && { atLeast: { strength: 0.5, mobility: 0.5 } }),
+      })
       const best = byHand(ways, brief)
       const built = buildModel(ways, brief, FRAME)
       const found = solver(built.model, { gap: 0 })
@@ -401,6 +405,24 @@ describe('a composed class', () => {
       expect(chosen.length).toBeGreaterThan(8)
     },
   )
+
+  test('has at least the minutes that are asked of a quality, and names them where there cannot be so many', () => {
+    const wish = { ...brief, minutes: 30, atLeast: { balance: 5, heart: 4 } }
+    const own = rosterOf(wish, group)
+    let first: number[] | undefined
+    const minutesIn = (chosen: readonly Chosen[]) =>
+      (['balance', 'heart'] as const).map((quality) => chosen.reduce((sum, one) => sum + (one.way.quality === quality ? trainingOf(one) / 60 : 0), 0))
+    const made = compose(wish, own, SHELF, solver, { onFirst: ({ chosen }) => (first ??= minutesIn(chosen)) })
+    if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
+    for (const found of [first!, minutesIn(made.proposals[0]!.chosen)]) {
+      // longer work is rounded down to five seconds
+      expect(found[0]).toBeGreaterThanOrEqual(5 - 0.2)
+      expect(found[1]).toBeGreaterThanOrEqual(4 - 0.2)
+    }
+    const much = { ...brief, minutes: 30, atLeast: { balance: 40 } }
+    const none = compose(much, rosterOf(much, group), SHELF, solver)
+    expect(none.kind === 'impossible' && none.clash.map(({ wish: said }) => said)).toContain('at least balance')
+  })
 
   test('to music of its own the class has a track under every block for as long as it lasts, and something slow at the end', () => {
     const wish = { ...brief, minutes: 30, music: 120 }

@@ -39,6 +39,8 @@ export const briefSchema = z.strictObject({
   minutes: z.number().int().min(BRIEF_MINUTES.least).max(BRIEF_MINUTES.most),
   /** weight of each quality, 0 = not sought */
   goals: z.strictObject(goals).prefault({ strength: 2, balance: 2, mobility: 1, heart: 1, stretch: 1, calm: 0.5 }),
+  /** minutes of a quality that there must be, whatever else the class is worth: work that trains, without its rests */
+  atLeast: z.partialRecord(z.enum(QUALITIES), z.number().min(0).max(60)).default({}),
   /** muscles to be worked before others */
   areas: z.array(z.enum(MUSCLES)).max(8).default([]),
   /** what it is good for in daily life */
@@ -77,6 +79,7 @@ export const briefSchema = z.strictObject({
 export const wishesSchema = briefSchema
   .pick({
     goals: true,
+    atLeast: true,
     areas: true,
     everyday: true,
     level: true,

@@ -12,6 +12,7 @@ import {
   LATELY_COST,
   LINK_SECONDS,
   LOSS_COST,
+  leastOf,
   loadOn,
   muscleWorth,
   PLACE_COST,
@@ -50,6 +51,8 @@ export class Scorer {
   private readonly pinned: ReadonlySet<number>
   private readonly lost: number
   private readonly asked: number
+  /** place of a quality, and minutes of it that there must be */
+  private readonly least: [number, number][]
   private readonly shares: number[]
   private readonly times: number[]
   private readonly goals = new Float64Array(QUALITIES.length)
@@ -85,6 +88,7 @@ export class Scorer {
     this.pinned = new Set(brief.pinned.flatMap((movement) => (movements.includes(movement) ? [movements.indexOf(movement)] : [])))
     this.lost = brief.pinned.filter((movement) => !movements.includes(movement)).length
     this.asked = leastTogether(brief)
+    this.least = leastOf(brief).map(([quality, minutes]) => [QUALITIES.indexOf(quality), minutes])
     this.kits = new Int8Array(PARTS.length * Math.max(1, kits.length))
     this.served = new Int8Array(Math.max(1, brief.everyday.length))
     const shares = sharesOf(brief)
@@ -152,6 +156,7 @@ export class Scorer {
       (brief.mostPlaceChanges === undefined ? 0 : missing(brief.mostPlaceChanges, this.changes())) +
       missing(brief.mostNew, fresh) +
       missing(together, this.asked) +
+      this.least.reduce((sum, [quality, minutes]) => sum + missing(goals[quality]!, minutes), 0) +
       missing(pinned, this.pinned.size) +
       this.lost
     for (const [index, part] of PARTS.entries()) outside += missing(counts[index]!, COUNTS[part][0]) + missing(COUNTS[part][1], counts[index]!)

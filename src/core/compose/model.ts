@@ -68,6 +68,13 @@ export function sharesOf({ goals, minutes }: Pick<ClassBrief, 'goals' | 'minutes
   return new Map(QUALITIES.filter((quality) => goals[quality] > 0).map((quality) => [quality, (goals[quality] / total) * WORK_SHARE * minutes]))
 }
 
+/** Minutes of each quality that there must be. */
+export const leastOf = ({ atLeast }: Pick<ClassBrief, 'atLeast'>): [Quality, number][] =>
+  QUALITIES.flatMap((quality): [Quality, number][] => {
+    const minutes = atLeast[quality] ?? 0
+    return minutes > 0 ? [[quality, minutes]] : []
+  })
+
 export const piecesWorth = (minutes: number, share: number, weight: number): number => {
   let left = minutes
   let worth = 0
@@ -272,17 +279,15 @@ export function buildModel(ways: readonly Way[], brief: ClassBrief, frame: Frame
     )
 
   // worth: pieces whose slopes fall need no whole numbers when they are maximised
+  const minutesOf = (quality: Quality, times: number): Row['terms'] => [
+    ...terms(({ way }) => (way.quality === quality ? (times * way.trainingSeconds) / MINUTE : 0)),
+    ...longer(({ way }) => (way.quality === quality && way.workSeconds > 0 ? (times * way.trainingSeconds) / way.workSeconds : 0)),
+  ]
+  for (const [quality, minutes] of leastOf(brief))
+    writer.row(`at least ${quality}`, minutesOf(quality, 1), { lower: minutes, wish: `at least ${quality}` })
   for (const [quality, share] of sharesOf(brief)) {
     const pieces = SLOPES.map((slope, index) => writer.column(`${quality} ${index}`, slope * brief.goals[quality], share / 2, false))
-    writer.row(
-      `goal ${quality}`,
-      [
-        ...pieces.map((column): [number, number] => [column, 1]),
-        ...terms(({ way }) => (way.quality === quality ? -way.trainingSeconds / MINUTE : 0)),
-        ...longer(({ way }) => (way.quality === quality && way.workSeconds > 0 ? -way.trainingSeconds / way.workSeconds : 0)),
-      ],
-      { upper: 0 },
-    )
+    writer.row(`goal ${quality}`, [...pieces.map((column): [number, number] => [column, 1]), ...minutesOf(quality, -1)], { upper: 0 })
   }
   for (const muscle of MUSCLES) {
     const load = terms(({ way }) => -loadOn(muscle, way))

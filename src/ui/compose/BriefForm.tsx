@@ -175,6 +175,23 @@ export function BriefForm({ brief, movements, onChange }: Props) {
       {picked('pinned', 'With')}
       {picked('banned', 'Without')}
       <details>
+        <summary className="min-h-11 cursor-pointer py-2">At least, in minutes of work</summary>
+        <div className="grid grid-cols-2 gap-2">
+          {QUALITIES.map((quality) => (
+            <NumberField
+              key={quality}
+              label={QUALITY_WORDS[quality]}
+              min={0}
+              max={60}
+              value={brief.atLeast[quality]}
+              otherwise="as it comes"
+              onChange={(minutes) => onChange({ atLeast: { ...brief.atLeast, [quality]: minutes } })}
+              onClear={() => onChange({ atLeast: { ...brief.atLeast, [quality]: undefined } })}
+            />
+          ))}
+        </div>
+      </details>
+      <details>
         <summary className="min-h-11 cursor-pointer py-2">For daily life</summary>
         <div className="flex flex-wrap gap-1">
           {EVERYDAY_FUNCTIONS.map((use) => (

@@ -1,5 +1,6 @@
 import { MUSCLE_WORDS } from '@/content/muscleWords'
 import type { Concession, GivenUp, MainForm, NoWay, Place, Why } from '@/core/compose'
+import { QUALITIES, type Quality } from '@/core/coverage'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
 import { list, sentence } from '../shell/list'
 import { percent } from '../shell/percent'
@@ -51,9 +52,14 @@ export function givenUpWords(given: GivenUp, nameOf: (movement: string) => strin
   }
 }
 
+/** Of which quality there should be so many minutes, where a wish is that. */
+const leastWished = (wish: string): Quality | undefined => QUALITIES.find((quality) => wish === `at least ${quality}`)
+
 /** Something that is wished, as it stands in the brief. */
 export function wishWords(wish: string, nameOf: (movement: string) => string): string {
   if (wish.startsWith('pinned ')) return `“${nameOf(wish.slice(7))}” in it`
+  const asked = leastWished(wish)
+  if (asked) return `so many minutes of ${QUALITY_WORDS[asked]}`
   switch (wish) {
     case 'minutes':
       return 'the minutes'
@@ -78,6 +84,8 @@ export function wishWords(wish: string, nameOf: (movement: string) => string): s
 export function concessionWords({ wish, by }: Concession, nameOf: (movement: string) => string): string {
   const many = Math.ceil(by)
   if (wish.startsWith('pinned ')) return `leave out “${nameOf(wish.slice(7))}”`
+  const asked = leastWished(wish)
+  if (asked) return `ask for ${by} min less of ${QUALITY_WORDS[asked]}`
   switch (wish) {
     case 'minutes':
       return `make it ${by} min longer or shorter`

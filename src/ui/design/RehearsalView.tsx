@@ -41,7 +41,7 @@ function Passing({
     <div className="border-l-4 border-effort pl-2">
       <p>
         {children} in {percent(chance)} of the runs{item ? `, first in ${nameOf(item).toLowerCase()}` : ''}, for about {clock(seconds)}
-        {when.length > 0 && `: ${list(said)}`}.
+        {when.length > 0 && `; from ${list(said)}`}.
       </p>
       <div className="relative mt-1 h-1.5 bg-water" aria-hidden="true">
         {when.map(({ fromSeconds, untilSeconds }) => (
