@@ -44,6 +44,21 @@ test('bands that are gone: the strip names what needs them, and the plan does wi
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
 })
 
+test('bands for two of seven: the strip says for how many they are needed, and the plan does with what there is', async ({ page }) => {
+  await open(page, 'Bones and balance')
+  const strip = page.getByRole('region', { name: 'What does not fit' })
+  await page.getByRole('button', { name: 'Class and room' }).click()
+  await page.getByLabel('bands: for how many at a time').fill('2')
+  await page.keyboard.press('Escape')
+  await expect(strip).toContainText(/needs? bands for \d+ at a time; here is enough for 2\./)
+  await strip.getByRole('button', { name: 'The least change that mends it' }).click()
+  await strip.getByRole('button', { name: 'Change the plan so' }).click()
+  await expect(page.getByText(/bands for \d+ at a time/)).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+})
+
 test('something said at the door: the strip says that it was said there', async ({ page }) => {
   await open(page, 'Long backs')
   const onItsDay = `${new URL(page.url()).pathname}?day=2026-12-03`

@@ -54,7 +54,7 @@ beforeAll(async () => {
 })
 
 // a part of the library, so that a class is found in a second
-const SHELF = buildCatalogue(LIBRARY.movements.filter((_, index) => index % 3 === 0))
+const SHELF = buildCatalogue(LIBRARY.movements.filter(({ id }, index) => index % 3 === 0 || id === 'band-up-and-fold'))
 const DAY = '2026-11-24'
 const base = buildRuleBase(CONDITIONS)
 const briefOf = (more: Partial<ClassBriefInput> = {}) => briefSchema.parse({ version: 1, title: 'Trial', minutes: 30, mostNew: 40, ...more })
@@ -361,7 +361,7 @@ describe('a composed class', () => {
     'runs its main part in the form “%s”, everybody with something to do, and lands on its time',
     (mainForm) => {
       const wish = { ...brief, mainForm, goals: { ...brief.goals, heart: 2, strength: 1 } }
-      const made = compose(wish, rosterOf(wish, group), LIBRARY, solver)
+      const made = compose(wish, rosterOf(wish, group), SHELF, solver)
       if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
       const { evaluation, plan, chosen } = made.proposals[0]!
       const variantOf = (id: string) => LIBRARY.byId.get(id)!.variant
@@ -405,6 +405,19 @@ describe('a composed class', () => {
       expect(chosen.length).toBeGreaterThan(8)
     },
   )
+
+  test('takes no movement for which there is kit for fewer than would have it at a time, and says so of one that is wished for', () => {
+    const asked = (enoughFor: (typeof brief.room)['enoughFor']) => {
+      const own = { ...brief, minutes: 30, pinned: ['band-up-and-fold'], room: { ...brief.room, enoughFor } }
+      return compose(own, rosterOf(own, group), SHELF, solver)
+    }
+    const made = asked({})
+    if (made.kind !== 'proposals') throw new Error(JSON.stringify(made))
+    const users = ({ uses }: (typeof made.proposals)[number]['evaluation']['items'][number]) =>
+      uses.filter((use) => use.kind === 'does' && use.option.entry?.variant.kit.includes('band')).length
+    expect(Math.max(...made.proposals[0]!.evaluation.items.map(users))).toBeGreaterThan(1)
+    expect(asked({ band: 1 })).toMatchObject({ kind: 'impossible', noWay: [{ movement: 'band-up-and-fold', because: { code: 'kit' } }] })
+  })
 
   test('has at least the minutes that are asked of a quality, and names them where there cannot be so many', () => {
     const wish = { ...brief, minutes: 30, atLeast: { balance: 5, heart: 4 } }

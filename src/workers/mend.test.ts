@@ -103,6 +103,21 @@ describe('the least change after which a class fits', () => {
     )
   })
 
+  test('bands for three: what all would have at a time is said with how many, and others have a version without', () => {
+    const judged = demo('chairs', { room: { enoughFor: { band: 3 } } })
+    const few = troublesOf(judged.plan, judged.evaluation).filter(({ code }) => code === 'kit-few')
+    expect(few).toEqual([{ code: 'kit-few', kit: 'band', people: expect.any(Number), enoughFor: 3, items: expect.any(Array) }])
+    expect(few[0]).toSatisfy(({ people }: { people: number }) => people > 3)
+    const found = repair(judged, solver)!
+    expect(found.left).toEqual([])
+    for (const { uses } of found.evaluation.items)
+      expect(uses.filter((use) => use.kind === 'does' && use.option.entry?.variant.kit.includes('band')).length).toBeLessThanOrEqual(3)
+    // for as many as there are people it is enough
+    expect(troublesOf(judged.plan, demo('chairs', { room: { enoughFor: { band: 12 } } }).evaluation)).toEqual(
+      expect.not.arrayContaining([expect.objectContaining({ code: 'kit-few', enoughFor: 12 })]),
+    )
+  })
+
   test('somebody who comes and has nothing in one movement: another of its kind stands there, for everybody, and it can be taken back', () => {
     const judged = demo('chairs', {}, ['Verity'])
     expect(troublesOf(judged.plan, judged.evaluation)).toEqual([{ code: 'nothing-for', person: expect.any(String), name: 'Verity', items: ['c1'] }])

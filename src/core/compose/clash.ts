@@ -1,5 +1,5 @@
-import { placeGroup, type Roster } from '../evaluate'
-import { type Catalogue, ladderOf } from '../movement'
+import { kitFew, placeGroup, type Roster } from '../evaluate'
+import { type Catalogue, type CatalogueEntry, ladderOf } from '../movement'
 import { aloneInBlock, type Plan, prescriptionOf } from '../plan'
 import type { ClassBrief } from './brief'
 import type { Model, Row, Solver } from './lp'
@@ -98,5 +98,11 @@ export function noWayFor(movement: string, brief: ClassBrief, plan: Plan, roster
     }),
   )
   if (without.length > 0) return { code: 'people', names: without.map(({ name }) => name) }
+  const isForFew = (entry: CatalogueEntry) =>
+    kitFew(
+      people.map(() => entry.variant.kit),
+      plan.room,
+    ).length > 0
+  if (easy.every(isForFew)) return { code: 'kit' }
   return easy.length === at('resting').length ? { code: 'resting' } : { code: 'people', names: [] }
 }

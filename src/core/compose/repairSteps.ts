@@ -1,5 +1,5 @@
 import { qualityOf } from '../coverage'
-import { freeId, isAvailable, type Judged, placeGroup, roomWarnings, type Trouble, tracksFor } from '../evaluate'
+import { freeId, isAvailable, type Judged, kitFew, placeGroup, roomWarnings, type Trouble, tracksFor, usedBy } from '../evaluate'
 import { type CatalogueEntry, familyOf, isInOwnWheelchair, ladderOf } from '../movement'
 import { type Block, type Edit, type Item, idsOf, type itemsOf, partOf, prescriptionOf } from '../plan'
 import { secondsBy } from './changed'
@@ -71,6 +71,8 @@ export class Workshop {
     const placements = placeGroup(this.people, planned, ladderOf(catalogue, entry.movement.id), plan.room)
     const { shown, assignment } = tracksFor(placements, plan.tracks, entry.variant.id)
     if (shown.length > plan.tracks || this.people.some((_, person) => assignment[person] === undefined)) return undefined
+    const taken = this.people.map((_, person) => catalogue.byId.get(shown[assignment[person]!]!))
+    if (kitFew(usedBy(taken), plan.room).length > 0) return undefined
     const changed = this.people.filter((_, person) => shown[assignment[person]!] !== entry.variant.id).length
     return PRICE.crowd * Math.max(0, shown.length - 1) + PRICE.changed * (changed / Math.max(1, this.people.length))
   }

@@ -1,5 +1,5 @@
 import { type Quality, qualityOf } from '../coverage'
-import { isAvailable, placeGroup, type Roster, tracksFor } from '../evaluate'
+import { isAvailable, kitFew, placeGroup, type Roster, tracksFor, usedBy } from '../evaluate'
 import { type Catalogue, type CatalogueEntry, isInOwnWheelchair, ladderOf } from '../movement'
 import { kitKey, type Plan } from '../plan'
 import { HOUSE_RATES, type Rates } from '../timing'
@@ -159,6 +159,7 @@ function waysOfStanding({ judged, parts, doses, isTogether }: Standing, highest:
   if (!isForAll || shown.length > brief.tracks || (people.length > 0 && shown[0] !== variant.id)) return []
   const ids = people.map((_, person) => shown[assignment[person]!]!)
   const options = ids.map((id, person) => placements[person]!.options.find((option) => option.id === id))
+  if (kitFew(usedBy(ids.map((id) => catalogue.byId.get(id))), given.plan.room).length > 0) return []
   const taken: Taken = { ...judged, options }
   const heights = ids.map((id, person) => Math.min(1, (catalogue.byId.get(id)!.step + 1) / (highest[person]! + 1)))
   const isAside = movement.purpose === 'pelvic-floor' && !brief.areas.includes('pelvic-floor')

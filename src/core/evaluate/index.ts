@@ -4,6 +4,7 @@ export { type EvaluatedItem, type EvaluatedPerson, type Evaluation, evaluate, ti
 export { type FillOffer, fillers, fillOffers, freeId, qualityOffer } from './fill'
 export { type Judged, rankOf, worseIn } from './harmless'
 export { type ChangedVerdict, cellsOf, changedVerdicts, type JudgedClass, judgedOf, type NamedCell } from './judged'
+export { type KitFew, kitFew, usedBy } from './kitFew'
 export { type KitNeed, kitList } from './kitList'
 export type { Level } from './levels'
 export { advance, type Held, type Moment, momentAt, START, type Walk } from './moments'

@@ -1,6 +1,7 @@
 import { type PlanDraft, wholeItem } from '../plan'
-import type { Kit } from '../vocabulary'
+import { groupedBy, type Kit } from '../vocabulary'
 import type { Evaluation } from './evaluate'
+import { type KitFew, kitFew, usedIn } from './kitFew'
 import { missingKit } from './options'
 import { type RoomWarning, roomWarnings } from './roomWarnings'
 
@@ -14,6 +15,8 @@ export type Trouble =
   | { code: 'versions'; most: number; items: string[] }
   /** `kit`: all that is lacking for them */
   | { code: 'kit'; kit: Kit[]; items: string[] }
+  /** kit that is there, for fewer than would have it at a time */
+  | ({ code: 'kit-few'; items: string[] } & KitFew)
   /** done on the floor, in a class that does not go there */
   | { code: 'floor'; items: string[] }
   | InRoom
@@ -44,6 +47,7 @@ export function troublesOf(plan: PlanDraft, { items, people }: Pick<Evaluation, 
     ...restless,
     ...(crowded.length > 0 ? [{ code: 'versions', most: plan.tracks, items: crowded } as const] : []),
     ...kitTroubles,
+    ...fewTroubles(items, plan.room),
     ...(floor.length > 0 ? [{ code: 'floor', items: once(floor.map(({ item }) => item)) } as const] : []),
     ...room.flatMap((warning): Trouble[] => (warning.code === 'outdoors' ? [] : [{ ...warning, items: once(warning.items) }])),
   ]
@@ -51,6 +55,20 @@ export function troublesOf(plan: PlanDraft, { items, people }: Pick<Evaluation, 
 
 /** Levels that were chosen are shown, however many, unless the leader shows one version only. */
 const most = (tracks: number, levels: Evaluation['items'][number]['levels']): number => (tracks === 1 ? 1 : Math.max(tracks, levels.length))
+
+/** By kind of kit, with the most that need it at a time. */
+function fewTroubles(items: Evaluation['items'], room: PlanDraft['room']): Trouble[] {
+  const few = items.flatMap(({ prescription, uses }) =>
+    kitFew(usedIn(prescription, uses), room).map((one) => ({ ...one, item: prescription.item.id })),
+  )
+  return [...groupedBy(few, ({ kit }) => kit).values()].map((group) => ({
+    code: 'kit-few',
+    kit: group[0]!.kit,
+    people: Math.max(...group.map(({ people }) => people)),
+    enoughFor: group[0]!.enoughFor,
+    items: once(group.map(({ item }) => item)),
+  }))
+}
 
 const lackingKit = (items: Evaluation['items'], room: PlanDraft['room']): { item: string; kit: Kit[] }[] =>
   items.flatMap(({ prescription: { item, entry } }) => {

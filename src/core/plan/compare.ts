@@ -69,8 +69,17 @@ export function differences(from: PlanDraft, to: PlanDraft, unit: MassUnit): Pla
   field('music', from.playlist, to.playlist, (list?: PlanDraft['playlist']) => (list ? `${list.tracks.length} tracks` : 'none'))
   field('school of effort', from.school, to.school)
   field('kit', from.room.kit, to.room.kit, (kit: string[]) => kit.join(', ') || 'none')
-  const { kit: _a, ...roomBefore } = from.room
-  const { kit: _b, ...roomAfter } = to.room
+  field(
+    'kit for so many',
+    from.room.enoughFor,
+    to.room.enoughFor,
+    (few: PlanDraft['room']['enoughFor']) =>
+      Object.entries(few)
+        .map(([kit, people]) => `${kit}: ${people}`)
+        .join(', ') || 'for all',
+  )
+  const { kit: _a, enoughFor: _c, ...roomBefore } = from.room
+  const { kit: _b, enoughFor: _d, ...roomAfter } = to.room
   field('room', roomBefore, roomAfter, () => 'another')
   const phases = (plan: PlanDraft) => new Map(plan.phases.map((phase) => [phase.id, phase.title || phase.kind]))
   const blocks = (plan: PlanDraft) => new Map(plan.phases.flatMap((phase) => phase.blocks.map((block) => [block.id, block] as const)))

@@ -44,6 +44,8 @@ export const roomSchema = z.strictObject({
   /** what somebody who steps back meets */
   behind: z.enum(BEHIND).default('free'),
   outdoors: z.boolean().default(false),
+  /** of a kind of kit: for so many people at a time; left out = for everybody */
+  enoughFor: z.partialRecord(z.enum(ROOM_KIT as [RoomKit, ...RoomKit[]]), z.number().int().min(1).max(99)).default({}),
   /** what is there, by kind; chairs are taken for granted */
   kit: roomKitSchema.default(['support', 'wall', 'band', 'dumbbell']),
 })

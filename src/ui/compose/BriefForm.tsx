@@ -186,7 +186,10 @@ export function BriefForm({ brief, movements, onChange }: Props) {
               value={brief.atLeast[quality]}
               otherwise="as it comes"
               onChange={(minutes) => onChange({ atLeast: { ...brief.atLeast, [quality]: minutes } })}
-              onClear={() => onChange({ atLeast: { ...brief.atLeast, [quality]: undefined } })}
+              onClear={() => {
+                const { [quality]: _said, ...atLeast } = brief.atLeast
+                onChange({ atLeast })
+              }}
             />
           ))}
         </div>
@@ -213,7 +216,12 @@ export function BriefForm({ brief, movements, onChange }: Props) {
       </details>
       <details>
         <summary className="min-h-11 cursor-pointer py-2">What is there beside chairs</summary>
-        <KitTicks kit={brief.room.kit} onChange={(kit) => onChange({ room: { ...brief.room, kit } })} />
+        <KitTicks
+          kit={brief.room.kit}
+          onChange={(kit) => onChange({ room: { ...brief.room, kit } })}
+          enoughFor={brief.room.enoughFor}
+          onEnough={(enoughFor) => onChange({ room: { ...brief.room, enoughFor } })}
+        />
       </details>
     </div>
   )

@@ -166,8 +166,10 @@ export function RoomSheet({
         </fieldset>
         <fieldset>
           <legend className="font-serif text-[1.1rem]">What is there</legend>
-          <p className="text-soft">Versions that need other kit are not offered. Chairs are taken for granted.</p>
-          <KitTicks kit={room.kit} onChange={(kit) => setRoom({ kit })} />
+          <p className="text-soft">
+            Versions that need other kit are not offered. Chairs are taken for granted. A number says for how many at a time a kind is enough.
+          </p>
+          <KitTicks kit={room.kit} onChange={(kit) => setRoom({ kit })} enoughFor={room.enoughFor} onEnough={(enoughFor) => setRoom({ enoughFor })} />
         </fieldset>
         {children}
       </div>

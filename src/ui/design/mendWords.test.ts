@@ -23,6 +23,7 @@ describe('what does not fit', () => {
     [{ code: 'versions', most: 1, items: ['i'] }, {}, 'Row needs more versions side by side than the one that you show.'],
     [{ code: 'versions', most: 2, items: ['i', 'j'] }, {}, 'Row and Pull apart need more versions side by side than the 2 that you show.'],
     [{ code: 'kit', kit: ['band', 'ball'], items: ['i'] }, {}, 'Row needs bands and light balls, which this room does not have.'],
+    [{ code: 'kit-few', kit: 'band', people: 9, enoughFor: 6, items: ['i'] }, {}, 'Row needs bands for 9 at a time; here is enough for 6.'],
     [{ code: 'floor', items: ['i', 'j'] }, {}, 'Row and Pull apart are done on the floor, and this class stays off it.'],
     [
       { code: 'low-ceiling', items: ['i'], needCm: 240, haveCm: 220 },

@@ -37,6 +37,8 @@ export function troubleWords(trouble: Trouble, nameOf: (item: string) => string,
       return `${named} ${one ? 'needs' : 'need'} more versions side by side than the ${trouble.most === 1 ? 'one' : trouble.most} that you show.`
     case 'kit':
       return `${named} ${one ? 'needs' : 'need'} ${neededKit(trouble.kit)}, which this room does not have.`
+    case 'kit-few':
+      return `${named} ${one ? 'needs' : 'need'} ${neededKit([trouble.kit])} for ${trouble.people} at a time; here is enough for ${trouble.enoughFor}.`
     case 'floor':
       return `${named} ${one ? 'is' : 'are'} done on the floor, and this class stays off it.`
     default:

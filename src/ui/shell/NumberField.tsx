@@ -3,6 +3,8 @@ import { useEffect, useState } from 'react'
 
 interface Props {
   label: string
+  /** beside what it is about: its label is heard and not seen */
+  inline?: boolean
   min: number
   max: number
   step?: number
@@ -16,7 +18,7 @@ interface Props {
 }
 
 /** A number that is only passed on while it is within its range; what is typed stays. */
-export function NumberField({ label, min, max, step = 1, value, otherwise, onChange, onClear }: Props) {
+export function NumberField({ label, inline = false, min, max, step = 1, value, otherwise, onChange, onClear }: Props) {
   const shown = value === undefined ? '' : String(value)
   const [typed, setTyped] = useState(shown)
   useEffect(() => setTyped(shown), [shown])
@@ -27,7 +29,7 @@ export function NumberField({ label, min, max, step = 1, value, otherwise, onCha
   const wrong = typed.trim() === '' ? onClear === undefined : !fits(typed)
   return (
     <label className="field w-[6rem]">
-      <span>{label}</span>
+      <span className={inline ? 'sr-only' : undefined}>{label}</span>
       <input
         className="input"
         type="number"
