@@ -11,10 +11,13 @@ import {
   buildModel,
   compose,
   emptyPlan,
+  type Frame,
   firstClass,
   fitted,
   frameOf,
+  type Part,
   repair,
+  Scorer,
   solveModel,
   type Way,
   waysOf,
@@ -35,7 +38,7 @@ import {
   sessionDefaults,
 } from '../src/core/safety'
 import { expand, HOUSE_PACE, HOUSE_RATES } from '../src/core/timing'
-import { addDays, ROOM_KIT } from '../src/core/vocabulary'
+import { addDays, generator, ROOM_KIT } from '../src/core/vocabulary'
 import { highsSolver, loadSolver } from '../src/workers/highsSolver'
 import { BENCH_PLAN } from './benchPlan'
 
@@ -223,6 +226,69 @@ const best = solveModel(built.model, (column) => built.chosen[column] !== undefi
 const tried = firstClass(ways, brief, frame)
 const share = tried && typeof best !== 'string' ? (worthOf(tried, brief) / best.value) * 100 : 0
 rows.push({ what: 'compose: the first class against the best', measured: `${share.toFixed(0)} % of its worth`, budget: '' })
+
+/** The movement that gains most is added until none gains, brief and lengths weighed as the first class weighs them: the baseline. */
+function greedy(): number {
+  const scorer = new Scorer(ways, brief, frame)
+  const total = (list: readonly number[]) => {
+    const { worth, outside } = scorer.score(list)
+    return worth - 20 * outside
+  }
+  let list: number[] = []
+  for (;;) {
+    const taken = new Set(list.map((option) => scorer.movement[option]))
+    const next = scorer.options
+      .map((_, option) => option)
+      .filter((option) => !taken.has(scorer.movement[option]))
+      .map((option) => ({ option, then: total([...list, option]) }))
+      .reduce<{ option: number; then: number } | undefined>((most, one) => (most && most.then >= one.then ? most : one), undefined)
+    if (!next || next.then <= total(list)) break
+    list = [...list, next.option]
+  }
+  const { worth, outside } = scorer.score(list)
+  return outside > 0 ? 0 : worth
+}
+if (typeof best !== 'string') {
+  const plain = greedy()
+  rows.push({
+    what: 'compose: a greedy class against the best',
+    measured: plain === 0 ? 'keeps not all of the brief' : `${((plain / best.value) * 100).toFixed(0)} % of its worth`,
+    budget: '',
+  })
+}
+/** Of small cases cut out of the ways, in how many model and solver find the best of all classes there are. */
+function smallCases(many: number): { equal: number; wall: number } {
+  const small: Frame = { ...frame, warmUpSeconds: 60, coolDownSeconds: 60, from: 0, until: 3600 }
+  const began = performance.now()
+  let equal = 0
+  for (let seed = 1; seed <= many; seed++) {
+    const random = generator(seed)
+    const some = (part: Part, most: number) => {
+      const own = ways.filter(({ parts, mostExtra }) => parts.length === 1 && parts[0] === part && mostExtra === 0)
+      return Array.from({ length: most }, () => own[Math.floor(random() * own.length)]!)
+    }
+    const few = [...new Set([...some('warm-up', 3), ...some('main', 6), ...some('cool-down', 4)])]
+    const scorer = new Scorer(few, brief, small)
+    const movements = scorer.options.map((_, option) => scorer.movement[option])
+    let exact: number | undefined
+    for (let mask = 0; mask < 1 << few.length; mask++) {
+      const list = few.flatMap((_, option) => (mask & (1 << option) ? [option] : []))
+      if (new Set(list.map((option) => movements[option])).size < list.length) continue
+      const { worth, outside } = scorer.score(list)
+      if (outside < 1e-9 && (exact === undefined || worth > exact)) exact = worth
+    }
+    const own = buildModel(few, brief, small)
+    const found = solver(own.model, { gap: 0 })
+    if (exact === undefined ? found.status === 'infeasible' : Math.abs((found.value ?? 0) - exact) < 1e-4) equal++
+  }
+  return { equal, wall: performance.now() - began }
+}
+const tests = smallCases(20)
+rows.push({
+  what: 'compose: small cases in which the best class is the best of all that there are',
+  measured: `${tests.equal} of 20, ${tests.wall.toFixed(0)} ms`,
+  budget: '20 of 20',
+})
 rows.push({
   what: 'compose: the first class, by trying',
   measured: said(taken(() => firstClass(ways, brief, frame))),

@@ -95,6 +95,7 @@ function someWays(seed: number, many: number): Way[] {
       kit: one(['', '', 'band', 'dumbbell']),
       quality: one(QUALITIES),
       serves: one(EVERYDAY_FUNCTIONS),
+      partners: [`m${Math.floor(random() * many)}`],
       main: [one(MUSCLES)],
       helping: [one(MUSCLES)],
       rpe: 1 + Math.floor(random() * 5),
@@ -236,6 +237,26 @@ test('the order of each part costs least of all orders, given the part before it
       before = ways.at(-1) ?? before
     }
   }
+})
+
+test('in an order arms and legs take turns, and what goes well together follows at once', () => {
+  const like: Way = { ...someWays(3, 1)[0]!, place: 'seat', kit: '', quality: 'strength', rpe: 3, helping: [], partners: [], parts: ['main'] }
+  const way = (id: string, muscle: Way['main'][number], partners: string[] = []): Way => ({
+    ...like,
+    id,
+    movement: id,
+    variant: id,
+    main: [muscle],
+    partners,
+  })
+  const orderOf = (ways: Way[]) =>
+    ordered(ways.map((one): Chosen => ({ way: one, part: 'main', extra: 0 })))
+      .find(({ part }) => part === 'main')!
+      .ways.map(({ id }) => id)
+  const turns = orderOf([way('a1', 'biceps'), way('a2', 'chest'), way('l1', 'quadriceps'), way('l2', 'calves')])
+  expect(turns.map((id) => id[0]).join('')).toMatch(/^(alal|lala)$/)
+  const together = orderOf([way('push', 'chest', ['pull']), way('x', 'abdominals'), way('y', 'obliques'), way('pull', 'upper-back')])
+  expect(Math.abs(together.indexOf('push') - together.indexOf('pull'))).toBe(1)
 })
 
 describe('changes of position', () => {

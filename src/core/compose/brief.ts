@@ -99,3 +99,9 @@ export type Wishes = z.output<typeof wishesSchema>
 export const briefFileSchema = briefSchema.extend({ format: z.literal('velvet-step/brief') })
 export type ClassBrief = z.output<typeof briefSchema>
 export type ClassBriefInput = z.input<typeof briefSchema>
+
+/** Tempo of a main part to music where the brief has none, beats a minute: an easy march, a house estimate. */
+const USUAL_BPM = 108
+/** Beats a minute of a class; undefined = without music. */
+export const musicOf = ({ music, mainForm }: Pick<ClassBrief, 'music' | 'mainForm'>): number | undefined =>
+  music ?? (mainForm === 'counts' || mainForm === 'phrases' ? USUAL_BPM : undefined)

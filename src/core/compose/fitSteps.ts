@@ -1,5 +1,5 @@
-import { fillers, freeId, type Judged } from '../evaluate'
-import { type Block, type Edit, type Item, idsOf, type Phase, type PlanDose, partOf, prescriptionsOf } from '../plan'
+import { fillers, type Judged } from '../evaluate'
+import { type Block, type Edit, freeId, type Item, idsOf, type Phase, type PlanDose, partOf, prescriptionsOf } from '../plan'
 import { secondsBy } from './changed'
 import type { Step } from './choice'
 import type { Part } from './way'

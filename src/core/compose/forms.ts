@@ -2,7 +2,7 @@ import type { Quality } from '../coverage'
 import type { Catalogue, CatalogueEntry } from '../movement'
 import { blockSchema, type Item, type PlanInput, type Prescription, prescriptionOf } from '../plan'
 import { BETWEEN, REST_BETWEEN_FACTOR, REST_BETWEEN_SECONDS } from '../timing'
-import type { ClassBrief, MainForm } from './brief'
+import { type ClassBrief, type MainForm, musicOf } from './brief'
 import type { Chosen } from './model'
 import type { Part, Way } from './way'
 
@@ -86,12 +86,6 @@ const FORMS: Readonly<Record<Exclude<MainForm, 'sets'>, Form>> = {
 }
 
 const formIn = (form: MainForm): Form | undefined => (form === 'sets' ? undefined : FORMS[form])
-
-/** Tempo of a main part to music where the brief has none, beats a minute: an easy march, a house estimate. */
-const USUAL_BPM = 108
-/** Beats a minute of a class; undefined = without music. */
-export const musicOf = ({ music, mainForm }: Pick<ClassBrief, 'music' | 'mainForm'>): number | undefined =>
-  music ?? (mainForm === 'counts' || mainForm === 'phrases' ? USUAL_BPM : undefined)
 
 /** How a version stands in the main part: together with others, by itself in sets, or not at all. */
 export function standsIn(form: MainForm, entry: CatalogueEntry, quality: Quality, isPinned: boolean): 'together' | 'alone' | 'not' {

@@ -9,6 +9,7 @@ export {
   LEVELS,
   MAIN_FORMS,
   type MainForm,
+  musicOf,
   PLACES,
   type Place,
   type Wishes,
@@ -19,7 +20,6 @@ export { type Concession, clashOf, type NoWay, nearest, noWayFor } from './clash
 export { type Composed, type ComposeOptions, compose, emptyPlan, frameOf, type GivenUp, PART_TITLES, type Proposal, type Why } from './compose'
 export { type Fitted, fitted } from './fit'
 export type { Fitting } from './fitSteps'
-export { musicOf } from './forms'
 export { firstClass, Scorer } from './heuristic'
 export { type Column, type Model, ModelWriter, type Row, type Solved, type SolveOptions, type Solver } from './lp'
 export { type Before, type Built, buildModel, type Chosen, chosenIn, type Frame, secondsOf, sharesOf, trainingOf, worthOf } from './model'

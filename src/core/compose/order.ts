@@ -1,4 +1,4 @@
-import type { Muscle } from '../movement'
+import { ARM_MUSCLES, LEG_MUSCLES, type Muscle } from '../movement'
 import { changeSeconds } from '../timing'
 import type { Chosen } from './model'
 import { meetingsOf } from './places'
@@ -7,6 +7,10 @@ import { HARD_RPE, PARTS, type Part, type Way } from './way'
 const KIT_SECONDS = 15
 const A_CHANGE = 1
 const SAME_MUSCLE = 1.5
+/** Arms after arms or legs after legs, where the one could rest meanwhile. */
+const SAME_HALF = 0.4
+/** The opposite, or what goes well after it, follows at once. */
+const PARTNERS = -0.8
 const TWO_HARD = 1
 /** Where some stand together and some by themselves, to go from the ones to the others. */
 const APART = 1
@@ -20,6 +24,11 @@ const SAME_MUSCLE_IN_TURN = 8
 const PLACE_WEIGHT = 0.25
 
 const baseOf = (way: Way | undefined) => way?.prescription.demands.basePosition ?? 'seated-unsupported'
+/** Whether a movement is of the arms or of the legs, by the muscle it is for. */
+const halfOf = ({ main: [first] }: Way): 'arms' | 'legs' | undefined =>
+  first === undefined ? undefined : ARM_MUSCLES.includes(first) ? 'arms' : LEG_MUSCLES.includes(first) ? 'legs' : undefined
+const areHalves = (a: Way, b: Way): boolean => halfOf(a) !== undefined && halfOf(a) === halfOf(b)
+const arePartners = (a: Way, b: Way): boolean => a.partners.includes(b.movement) || b.partners.includes(a.movement)
 const share = (a: readonly Muscle[], b: readonly Muscle[]): boolean => a.some((muscle) => b.includes(muscle))
 
 /** What is wished of an order besides what practitioners avoid in any. */
@@ -42,6 +51,8 @@ export function stepCost(before: Way | undefined, after: Way | undefined, { perP
     (change > 0 ? A_CHANGE : 0) +
     (both && before.quality !== 'stretch' && share(before.main, after.main) ? perMuscle : 0) +
     (both && before.rpe >= HARD_RPE && after.rpe >= HARD_RPE ? TWO_HARD : 0) +
+    (both && before.quality !== 'stretch' && areHalves(before, after) ? SAME_HALF : 0) +
+    (both && arePartners(before, after) ? PARTNERS : 0) +
     (both && before.place !== after.place ? perPlace : 0) +
     (both && before.isTogether !== after.isTogether ? APART : 0)
   )

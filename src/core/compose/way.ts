@@ -34,6 +34,8 @@ export interface Way {
   kit: string
   quality: Quality
   serves: EverydayFunction
+  /** movements that go well before or after it: the opposite, or the same in another way */
+  partners: readonly string[]
   main: readonly Muscle[]
   helping: readonly Muscle[]
   rpe: number

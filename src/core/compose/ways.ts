@@ -185,6 +185,7 @@ function waysOfStanding({ judged, parts, doses, isTogether }: Standing, highest:
       kit: kitKey(prescription),
       quality,
       serves: movement.serves,
+      partners: movement.partners,
       main: movement.main,
       helping: movement.helping,
       rpe: planned.intendedRpe,

@@ -1,6 +1,6 @@
 import { type Quality, qualityOf } from '../coverage'
 import { type CatalogueEntry, familyOf, isInOwnWheelchair } from '../movement'
-import { aloneInBlock, type Block, type Edit, idsOf, type Plan, partOf, prescriptionOf } from '../plan'
+import { aloneInBlock, type Block, type Edit, freeId, idsOf, type Plan, partOf, prescriptionOf } from '../plan'
 import type { Timeline } from '../timing'
 import { harmless, type Judged, rankOf } from './harmless'
 import { isAvailable, judgePlanned } from './options'
@@ -90,13 +90,6 @@ export function fillers({ plan, evaluation, roster, catalogue }: Judged, here: s
     found.push(entry)
   }
   return found
-}
-
-/** An id that nothing of a plan has. */
-export const freeId = (used: ReadonlySet<string>, prefix: string): string => {
-  let n = 1
-  while (used.has(`${prefix}${n}`)) n += 1
-  return `${prefix}${n}`
 }
 
 function movements(from: Judged, until: number): FillOffer | undefined {

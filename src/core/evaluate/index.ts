@@ -1,7 +1,7 @@
 export { type Adapted, adapted, type Brief } from './adapt'
 export { type EffortForecast, effortForecast, type PersonEffort, settlesAt } from './effort'
 export { type EvaluatedItem, type EvaluatedPerson, type Evaluation, evaluate, timelineOf, type Use } from './evaluate'
-export { type FillOffer, fillers, fillOffers, freeId, qualityOffer } from './fill'
+export { type FillOffer, fillers, fillOffers, qualityOffer } from './fill'
 export { type Judged, rankOf, worseIn } from './harmless'
 export { type ChangedVerdict, cellsOf, changedVerdicts, type JudgedClass, judgedOf, type NamedCell } from './judged'
 export { type KitFew, kitFew, usedBy } from './kitFew'

@@ -1,6 +1,6 @@
 import { type Figure, FOREARMS, HOLDS, measure, type Pose, type PoseDemands, REFERENCE_BODY, REST, solve, stage, turnBetween } from '../body'
 import { type BasePosition, completeDemands, type DemandsInput, familyOf, type PlannedDemands } from './demands'
-import type { DeclaredDemands, Dose, Movement, Muscle, SideUse, TempoClass, Variant } from './movement'
+import { ARM_MUSCLES, type DeclaredDemands, type Dose, type Movement, type SideUse, type TempoClass, type Variant } from './movement'
 
 const handsOn = (pose: Pose) => [pose.leftHand, pose.rightHand].filter((hand) => HOLDS.includes(hand)).length
 
@@ -183,8 +183,6 @@ function headSweepOf(all: readonly Measured[], variant: Variant): number {
   return widest > 30 || seconds < SLOW_SWEEP_SECONDS ? 2 : 1
 }
 
-/** Arm muscles: where they are the point of a movement, its hands are busy. */
-const ARM_MUSCLES: readonly Muscle[] = ['shoulders', 'rotator-cuff', 'biceps', 'triceps', 'chest', 'upper-back', 'forearms-hands']
 /** An arm that moves less than this between the poses is free to take hold, deg. */
 const ARM_STILL = 20
 const armMoves = (variant: Variant, side: 'leftArm' | 'rightArm') => {

@@ -26,9 +26,11 @@ export { demandsInWords, differences, valueWords } from './differences'
 export { doseSchema, dosesPerGoal } from './doses'
 export { effortOf } from './loads'
 export {
+  ARM_MUSCLES,
   type Dose,
   EVERYDAY_FUNCTIONS,
   type EverydayFunction,
+  LEG_MUSCLES,
   MUSCLES,
   type Muscle,
   PATTERNS,

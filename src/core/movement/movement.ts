@@ -26,6 +26,19 @@ export const MUSCLES = [
   'feet',
 ] as const
 export type Muscle = (typeof MUSCLES)[number]
+/** Muscles of the arms with what carries them, and those of the legs: the others are of the trunk. */
+export const ARM_MUSCLES: readonly Muscle[] = ['shoulders', 'rotator-cuff', 'biceps', 'triceps', 'chest', 'upper-back', 'forearms-hands']
+export const LEG_MUSCLES: readonly Muscle[] = [
+  'hip-flexors',
+  'glutes',
+  'outer-hip',
+  'inner-thigh',
+  'quadriceps',
+  'hamstrings',
+  'calves',
+  'shins',
+  'feet',
+]
 
 /** How a dose counts: repetitions, seconds of work, a held position, or breaths (one breath = 5 s unless the class says otherwise). */
 export interface Dose {

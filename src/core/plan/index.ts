@@ -43,6 +43,7 @@ export {
 export { type Item, itemSchema, LEVEL_LETTERS, movementIdOf, QUIET_POSITIONS } from './item'
 export { merged } from './merge'
 export {
+  freeId,
   idsOf,
   itemsOf,
   PHASE_KINDS,

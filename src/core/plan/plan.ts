@@ -102,6 +102,13 @@ export const itemsOf = (plan: PlanDraft): { phase: Phase; block: Phase['blocks']
 export const idsOf = ({ phases }: PlanDraft): Set<string> =>
   new Set(phases.flatMap((phase) => [phase.id, ...phase.blocks.flatMap(({ id, items }) => [id, ...items.map((item) => item.id)])]))
 
+/** An id that nothing of a plan has. */
+export const freeId = (used: ReadonlySet<string>, prefix: string): string => {
+  let n = 1
+  while (used.has(`${prefix}${n}`)) n += 1
+  return `${prefix}${n}`
+}
+
 /** Ids under which items are judged and logged: their own, and those of versions in which single sets are done. */
 export const rowIds = (plan: PlanDraft): string[] =>
   itemsOf(plan).flatMap(({ item }) => [item.id, ...setVersions(item).map((_, at) => setVersionId(item.id, at))])

@@ -1,5 +1,4 @@
-import { freeId } from '@/core/evaluate'
-import { backTo, type Edit, idsOf, type PlanDraft, planSchema } from '@/core/plan'
+import { backTo, type Edit, freeId, idsOf, type PlanDraft, planSchema } from '@/core/plan'
 
 const key = (id: string) => `velvet-composed ${id}`
 
