@@ -23,6 +23,7 @@ import {
   firstClass,
   frameOf,
   GAP,
+  HARD_RPE,
   type Model,
   nearest,
   orderCost,
@@ -407,7 +408,19 @@ describe('a composed class', () => {
           for (const block of own) expect(block.items.length).toBeGreaterThanOrEqual(2)
           break
         case 'counts':
-          for (const { dose } of items) expect(dose).toMatchObject({ sets: 2, workCounts: 32 })
+          for (const { dose, variant } of items) {
+            expect(dose).toMatchObject({ sets: 2, workCounts: 32 })
+            expect(LIBRARY.byId.get(variant!)!.planned.intendedRpe, variant).toBeLessThan(HARD_RPE)
+          }
+          // without a stop nobody works the same muscles again
+          for (const block of own)
+            for (const [index, { variant }] of block.items.slice(1).entries()) {
+              const mainOf = (id: string) => LIBRARY.byId.get(id)!.movement.main
+              expect(
+                mainOf(variant!).filter((muscle) => mainOf(block.items[index]!.variant!).includes(muscle)),
+                variant,
+              ).toEqual([])
+            }
           break
         case 'phrases':
           for (const block of own) expect(block.items.length).toBeLessThanOrEqual(4)

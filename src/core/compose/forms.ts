@@ -4,7 +4,7 @@ import { blockSchema, type Item, type PlanInput, type Prescription, prescription
 import { BETWEEN, REST_BETWEEN_FACTOR, REST_BETWEEN_SECONDS } from '../timing'
 import { type ClassBrief, type MainForm, musicOf } from './brief'
 import type { Chosen } from './model'
-import type { Part, Way } from './way'
+import { HARD_RPE, type Part, type Way } from './way'
 
 type BlockInput = PlanInput['phases'][number]['blocks'][number]
 type Shared = Pick<BlockInput, 'id' | 'pauseAfter' | 'items'>
@@ -68,8 +68,8 @@ const FORMS: Readonly<Record<Exclude<MainForm, 'sets'>, Form>> = {
     block: (shared) => ({ ...shared, format: 'stations' }),
   },
   counts: {
-    takes: (entry, quality) => isRepeated(entry) && !isTiring(quality),
-    sharesMuscles: true,
+    // two verses without a rest are no place for a hard set
+    takes: (entry, quality) => isRepeated(entry) && !isTiring(quality) && entry.planned.intendedRpe < HARD_RPE,
     together: [1, 6],
     ownWork: { dose: VERSE },
     block: (shared) => ({ ...shared, format: 'counts' }),

@@ -28,7 +28,7 @@ export function NumberField({ label, inline = false, min, max, step = 1, value, 
   }
   const wrong = typed.trim() === '' ? onClear === undefined : !fits(typed)
   return (
-    <label className="field w-[6rem]">
+    <label className="field w-[6rem] shrink-0">
       <span className={inline ? 'sr-only' : undefined}>{label}</span>
       <input
         className="input"
