@@ -47,14 +47,16 @@ export function paceWords(overSeconds: number): string {
 
 const movementIn = (items: readonly LedItem[], id: string): string => items.find((item) => item.id === id)?.movement.toLowerCase() ?? id
 
+/** So many things are named on one button, which is read at a glance. */
+const MOST_NAMED = 3
 /** A cut in words that say what goes. */
 export function cutWords({ kind, drops }: Cut, items: readonly LedItem[]): string {
   const named = (id: string) => movementIn(items, id)
   const [first] = drops
   if (!first) return ''
   if (new Set(drops.map(({ item }) => item)).size > 1 && kind !== 'round') {
-    const parts = drops.map(({ item, set }) => (set === undefined ? named(item) : `a set of ${named(item)}`))
-    return `leave out ${list([...new Set(parts)])}`
+    const parts = [...new Set(drops.map(({ item, set }) => (set === undefined ? named(item) : `a set of ${named(item)}`)))]
+    return `leave out ${list(parts.length > MOST_NAMED ? [...parts.slice(0, MOST_NAMED - 1), `${parts.length - MOST_NAMED + 1} more`] : parts)}`
   }
   switch (kind) {
     case 'optional':
