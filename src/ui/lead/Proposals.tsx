@@ -47,7 +47,7 @@ export function Proposals({ state, position, now, items, overSeconds, tap }: Pro
   const button = 'quiet min-h-11 px-3 text-left'
   return (
     // a line that is always there and never two, so that nothing jumps or is pushed out of view when there is something in it
-    <fieldset className="flex min-h-12 items-center gap-x-3 overflow-x-auto whitespace-nowrap" aria-label="Time">
+    <fieldset className="flex min-h-12 items-center gap-x-3 overflow-x-auto whitespace-nowrap [scrollbar-width:none]" aria-label="Time">
       {last && canUncut(state, now) && (
         <button type="button" className={button} onClick={() => tap('uncut', { of: last.id })}>
           Take it back (X)
