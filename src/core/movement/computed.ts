@@ -190,13 +190,13 @@ const armMoves = (variant: Variant, side: 'leftArm' | 'rightArm') => {
   return span((pose) => pose[side].raise) > ARM_STILL || span((pose) => pose[side].elbow) > ARM_STILL
 }
 
-/** A band round a thigh or an ankle is not held. */
 /** Rounding from which shoulders that lie have been lifted, deg; less is a nod or a tilt of the pelvis. */
 const CURLED_UP = 10
 /** Whoever lies on the back and rounds it lifts the trunk against gravity (rule base D14), whether a step says so or not. */
 const curlsUp = ({ poses }: Variant): boolean =>
   poses.some(({ stance, spine }) => (stance === 'supine' || stance === 'incline') && spine.flexion > CURLED_UP)
 
+/** A band round a thigh or an ankle is not held. */
 const inTheHands = (variant: Variant) => !variant.props.includes('loop') && !variant.props.includes('bandAnkle')
 
 /**
@@ -309,7 +309,9 @@ export function demandsOf(movement: Pick<Movement, 'purpose'>, variant: Variant,
     combinedAbdER: some((d) => d.combinedAbdER),
     shoulderExtensionDeg: most((d) => d.shoulderExtensionDeg),
     gripDemand: !held || loadKit === 'cuff' ? 0 : loadKit === 'ball' || loadKg < 1 ? 1 : loadKit === 'band' ? 2 : loadKg > 3 || work > 60 ? 3 : 2,
-    wristExtLoad: variant.poses.some((pose) => pose.stance === 'plank' && !FOREARMS.includes(pose.leftHand))
+    wristExtLoad: variant.poses.some(
+      ({ stance, leftHand, rightHand }) => stance === 'plank' && ![leftHand, rightHand].every((hand) => FOREARMS.includes(hand)),
+    )
       ? 3
       : variant.poses.some((pose) => [pose.leftHand, pose.rightHand].some((hand) => hand === 'floor' || hand === 'counter' || hand === 'chairSeat'))
         ? 2

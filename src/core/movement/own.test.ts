@@ -69,6 +69,14 @@ describe('a movement of one’s own', () => {
     expect(planned.impactLevel).toBe(3)
     expect(planned.fallContactRisk).toBeGreaterThanOrEqual(2)
   })
+  test('one hand on the floor beside a forearm still carries a plank', () => {
+    const document = ownFrom(library.entries[0]!)
+    const on = (leftHand: 'floor' | 'floorForearm', rightHand: 'floor' | 'floorForearm') => {
+      const poses = document.poses.map((pose) => ({ ...pose, stance: 'plank' as const, leftHand, rightHand }))
+      return withOwn(library, [{ id: ID, document: ownMovementSchema.parse({ ...document, poses }) }]).byId.get(`own-${ID}/own`)!.planned.wristExtLoad
+    }
+    expect([on('floor', 'floor'), on('floorForearm', 'floor'), on('floor', 'floorForearm'), on('floorForearm', 'floorForearm')]).toEqual([3, 3, 3, 0])
+  })
   test('one whose source is gone is left out, and what is no movement is refused', () => {
     expect(withOwn(library, [{ id: ID, document: { ...start(), from: 'gone/gone' } }])).toBe(library)
     expect(ownMovementSchema.safeParse({ ...start(), name: ' ' }).success).toBe(false)
