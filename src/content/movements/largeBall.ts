@@ -315,7 +315,6 @@ const legsOnBall = ladder({
   ],
 })
 
-const hipsDown = [lean(-60), leg('both', { flexion: 40, knee: 86 })]
 const hipsHalf = [lean(-76), leg('both', { flexion: 22, knee: 90 }), neck({ flexion: 14 })]
 const hipsLevel = [lean(-90), leg('both', { flexion: 4, knee: 88 }), neck({ flexion: 14 })]
 
@@ -352,7 +351,7 @@ const benchLift = ladder({
     {
       on: 'bench',
       name: 'Shoulder blades on a bench, half way up',
-      poses: [hipsDown, hipsHalf],
+      poses: [[], hipsHalf],
       declared: { abdominalPressure: 1 },
       met: 2.8,
       cues: { do: 'Press the heels down and lift the hips half way; lower slowly.', watch: 'Chin a little down; the ribs do not flare.' },
@@ -362,7 +361,7 @@ const benchLift = ladder({
       on: 'bench',
       name: 'Shoulder blades on a bench, hips level',
       step: 'the whole way up',
-      poses: [hipsDown, hipsLevel],
+      poses: [[], hipsLevel],
       declared: { abdominalPressure: 2 },
       met: 3.2,
       cues: {
@@ -373,7 +372,7 @@ const benchLift = ladder({
     {
       on: 'ballBack',
       name: 'Shoulder blades on a large ball, short of level',
-      poses: [hipsDown, hipsHalf],
+      poses: [[], hipsHalf],
       declared: { abdominalPressure: 2 },
       met: 3,
       cues: { do: 'Lift the hips slowly, stop short of level; lower before the ball moves.', watch: 'Somebody holds the ball the first time.' },

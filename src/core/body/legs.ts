@@ -7,6 +7,7 @@ import { aboutX, aboutY, aboutZ, add, compose, cosDeg, cross, type Frame, length
 const HEEL = 0.034
 const TOE = 0.118
 const BALL = 0.085
+
 /** How the pelvis lies in the room. */
 export function pelvisFrameOf(pose: Pose, leanDeg: number): Frame {
   const turned = aboutZ(-pose.yaw)

@@ -42,6 +42,9 @@ const ground = (rest: Pose, kit: readonly Kit[], props: readonly PropKind[], roo
   view,
 })
 
+/** Shoulder blades on something this high, m; the hips hang before it and the feet stand. */
+const hipsHanging = (m: number) => pose('supine', backOn(m), lean(-60), leg('both', { flexion: 40, knee: 86 }))
+
 /**
  * Where a step of a ladder is done: what it rests on, with the kit and the picture that come with it. Who goes to the floor has a heavy
  * chair beside the mat to get down and up by.
@@ -64,15 +67,9 @@ export const GROUNDS = {
   wall2: ground(pose('stand', hands('both', 'wall')), ['wall'], ['wall'], FLOOR, 80),
   free: ground(REST.stand, [], []),
   supine: ground(REST.supine, ['mat', 'chair'], ['mat', 'pillow'], FLOOR, 80),
-  bench: ground(pose('supine', backOn(0.44), lean(-60), leg('both', { flexion: 40, knee: 86 })), ['bed', 'chair'], ['bench'], FLOOR, 80),
+  bench: ground(hipsHanging(0.44), ['bed', 'chair'], ['bench'], FLOOR, 80),
   ballBack: {
-    ...ground(
-      pose('supine', backOn(0.48), lean(-60), leg('both', { flexion: 40, knee: 86 })),
-      ['big-ball', 'mat', 'chair'],
-      ['shoulderBall', 'mat'],
-      FLOOR,
-      80,
-    ),
+    ...ground(hipsHanging(0.48), ['big-ball', 'mat', 'chair'], ['shoulderBall', 'mat'], FLOOR, 80),
     declared: NOT_FIRM,
   },
   bedSupine: ground(REST.supine, ['bed'], ['bed', 'pillow'], BED, 80),

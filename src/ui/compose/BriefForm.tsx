@@ -1,13 +1,14 @@
 import { MUSCLE_WORDS } from '@/content/muscleWords'
-import { BRIEF_MINUTES, type ClassBrief, LEVELS, MAIN_FORMS, musicOf, PLACES } from '@/core/compose'
+import { BRIEF_MINUTES, type ClassBrief, LEVELS, PLACES } from '@/core/compose'
 import { QUALITIES } from '@/core/coverage'
 import { EVERYDAY_FUNCTIONS, MUSCLES } from '@/core/movement'
-import { RECIPES } from '@/core/music'
 import { EVERYDAY_WORDS, QUALITY_WORDS } from '../design/coverageWords'
 import { KitTicks } from '../design/KitTicks'
 import { Chip } from '../shell/Chip'
 import { NumberField } from '../shell/NumberField'
-import { FORM_WORDS, PLACE_WORDS } from './composeWords'
+import { AtLeast } from './AtLeast'
+import { PLACE_WORDS } from './composeWords'
+import { MainPart } from './MainPart'
 
 interface Props {
   brief: ClassBrief
@@ -15,8 +16,6 @@ interface Props {
   onChange: (change: Partial<ClassBrief>) => void
 }
 
-/** Tracks that ship and have a tempo to move to. */
-const MUSIC = RECIPES.filter(({ drum }) => drum)
 const WEIGHTS = ['not sought', 'a little', 'yes', 'above all'] as const
 const LEVEL_WORDS = { gentler: 'gentler than usual', usual: 'as usual', harder: 'harder than usual' } as const
 const toggled = <T,>(all: readonly T[], one: T, on: boolean): T[] => (on ? [...all, one] : all.filter((other) => other !== one))
@@ -58,7 +57,6 @@ export function BriefForm({ brief, movements, onChange }: Props) {
       )}
     </div>
   )
-  const clock = (change: Partial<ClassBrief['clock']>) => onChange({ clock: { ...brief.clock, ...change } })
   return (
     <div className="flex flex-col gap-4">
       <div className="flex gap-2 [&>label]:min-w-0 [&>label]:flex-1">
@@ -140,60 +138,10 @@ export function BriefForm({ brief, movements, onChange }: Props) {
           ))}
         </select>
       </label>
-      <label className="field">
-        <span>The main part</span>
-        <select className="input" value={brief.mainForm} onChange={({ target }) => onChange({ mainForm: target.value as ClassBrief['mainForm'] })}>
-          {MAIN_FORMS.map((form) => (
-            <option key={form} value={form}>
-              {FORM_WORDS[form]}
-            </option>
-          ))}
-        </select>
-      </label>
-      {brief.mainForm === 'clock' && (
-        <div className="flex gap-2 [&>label]:min-w-0 [&>label]:flex-1">
-          <NumberField label="Work, s" min={15} max={90} value={brief.clock.workSeconds} onChange={(workSeconds) => clock({ workSeconds })} />
-          <NumberField label="Rest, s" min={0} max={90} value={brief.clock.restSeconds} onChange={(restSeconds) => clock({ restSeconds })} />
-          <NumberField label="Rounds" min={1} max={4} value={brief.clock.rounds} onChange={(rounds) => clock({ rounds })} />
-        </div>
-      )}
-      <label className="field">
-        <span>Music</span>
-        <select
-          className="input"
-          value={musicOf(brief) ?? ''}
-          onChange={({ target }) => onChange({ music: target.value === '' ? undefined : Number(target.value) })}
-        >
-          {musicOf({ ...brief, music: undefined }) === undefined && <option value="">without</option>}
-          {[...new Set([...MUSIC.map(({ bpm }) => bpm), ...(brief.music === undefined ? [] : [brief.music])])].map((bpm) => (
-            <option key={bpm} value={bpm}>
-              {[MUSIC.find((recipe) => recipe.bpm === bpm)?.title ?? 'music of your own', `${bpm} beats a minute`].join(', ')}
-            </option>
-          ))}
-        </select>
-      </label>
+      <MainPart brief={brief} onChange={onChange} />
       {picked('pinned', 'With')}
       {picked('banned', 'Without')}
-      <details>
-        <summary className="min-h-11 cursor-pointer py-2">At least, in minutes of work</summary>
-        <div className="grid grid-cols-2 gap-2">
-          {QUALITIES.map((quality) => (
-            <NumberField
-              key={quality}
-              label={QUALITY_WORDS[quality]}
-              min={0}
-              max={60}
-              value={brief.atLeast[quality]}
-              otherwise="as it comes"
-              onChange={(minutes) => onChange({ atLeast: { ...brief.atLeast, [quality]: minutes } })}
-              onClear={() => {
-                const { [quality]: _said, ...atLeast } = brief.atLeast
-                onChange({ atLeast })
-              }}
-            />
-          ))}
-        </div>
-      </details>
+      <AtLeast brief={brief} onChange={onChange} />
       <details>
         <summary className="min-h-11 cursor-pointer py-2">For daily life</summary>
         <div className="flex flex-wrap gap-1">

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { farWords, itemSaid, loadWords } from './leadWords'
+import { cutWords, farWords, itemSaid, loadWords } from './leadWords'
 import type { LeadPack } from './pack'
 
 const version = (movement: string, name: string, step: number) => ({ movement, name, step, cues: [], breath: '', picture: '' })
@@ -52,4 +52,14 @@ test('from afar: what most do is said once, and by name only what others do', ()
   })
   expect(farWords([{ variant: 'row', people: [] }], named)).toEqual({ most: 'Sitting tall', others: [] })
   expect(farWords([], named)).toEqual({ others: [] })
+})
+
+test('what is left out to save time names three things at most, and how many more', () => {
+  const ids = ['Row', 'March', 'Squat', 'Curl', 'Press']
+  const items = ids.map((movement) => ({ id: movement, movement })) as unknown as Parameters<typeof cutWords>[1]
+  const said = (many: number) =>
+    cutWords({ kind: 'set', drops: ids.slice(0, many).map((item) => ({ item, set: 2 })), seconds: 60, items: [], cost: 0 }, items)
+  expect(said(1)).toBe('one set less of row')
+  expect(said(3)).toBe('leave out a set of row, a set of march and a set of squat')
+  expect(said(5)).toBe('leave out a set of row, a set of march and 3 more')
 })
